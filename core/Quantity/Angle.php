@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Quantity;
+
+/** Radians; sign gives the sense. */
+final readonly class Angle extends ScalarQuantity
+{
+    public static function dimension(): Dimension
+    {
+        return Dimension::Angle;
+    }
+
+    protected static function leastSi(): ?float
+    {
+        return null;
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Quantity;
+
+/** Kilograms, never negative. */
+final readonly class Mass extends ScalarQuantity
+{
+    public static function dimension(): Dimension
+    {
+        return Dimension::Mass;
+    }
+}

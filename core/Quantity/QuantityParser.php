@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Quantity;
+
+/**
+ * Reads what casters type: "705 C", "1300F", "4 lb 2 oz", "1 3/4 in", 2'3", "35mm", "3,5 %", "700-720 C", "1 h 20 min", "1:30".
+ * A number without a unit takes the caster's own unit. Nothing is guessed beyond that.
+ */
+final readonly class QuantityParser
+{
+    /** Longer text is no quantity; the bound keeps hostile input cheap. */
+    private const LONGEST = 60;
+
+    /** A whole and a fraction (1 3/4), a fraction (3/4), a vulgar fraction (1½), or a decimal with point or comma. */
+    private const NUMBER = '(?:\d+[ -]\d+\/\d+|\d+\/\d+|\d*[½¼¾⅛⅜⅝⅞]|\d+(?:[.,]\d+)?|[.,]\d+)';
+    private const VULGAR = ['½' => 0.5, '¼' => 0.25, '¾' => 0.75, '⅛' => 0.125, '⅜' => 0.375, '⅝' => 0.625, '⅞' => 0.875];
+
+    public function __construct(private UnitPreferences $preferences)
+    {
+    }
+
+    /**
+     * @throws UnreadableQuantity when the text is not a quantity of this kind
+     * @throws ImpossibleQuantity when nature does not allow it
+     */
+    public function parse(string $text, Dimension $dimension): Measurement
+    {
+        $clean = $this->clean($text);
+        if ('' === $clean || mb_strlen($clean) > self::LONGEST) {
+            throw UnreadableQuantity::text($text, $dimension);
+        }
+        if (null !== $range = $this->splitRange($clean)) {
+            return $this->range($text, $range[0], $range[1], $dimension);
+        }
+        [$si, $unit] = $this->single($text, $clean, $dimension, $this->preferences->unit($dimension));
+
+        return Measurement::fromSi($si, $unit->code);
+    }
+
+    /** @return array{string, string}|null */
+    private function splitRange(string $clean): ?array
+    {
+        $unit = '[^\d.,]*?';
+        if (1 === preg_match('/^('.self::NUMBER.$unit.')\s*(?:-|to|\.\.)\s*('.self::NUMBER.'[^\d.,]*)$/u', $clean, $m)) {
+            // "1-3/4 in" is one and three quarters, not a range from 1 to 3/4.
+            return 1 === preg_match('/^\d+-\d+\/\d+/', $clean) ? null : [trim($m[1]), trim($m[2])];
+        }
+
+        return null;
+    }
+
+    private function range(string $text, string $low, string $high, Dimension $dimension): Measurement
+    {
+        [$upper, $unit] = $this->single($text, $high, $dimension, $this->preferences->unit($dimension));
+        [$lower] = $this->single($text, $low, $dimension, $unit);
+        if ($upper < $lower) {
+            throw UnreadableQuantity::backwards($text);
+        }
+
+        return Measurement::fromSi($lower, $unit->code, $upper);
+    }
+
+    /** @return array{float, Unit} SI value and the first unit typed (4 lb 2 oz is remembered as lb) */
+    private function single(string $text, string $clean, Dimension $dimension, Unit $default): array
+    {
+        if (Dimension::Time === $dimension && 1 === preg_match('/^(\d{1,4}):([0-5]\d)(?::([0-5]\d))?$/', $clean, $m)) {
+            return isset($m[3])
+                ? [(int) $m[1] * 3600.0 + (int) $m[2] * 60.0 + (int) $m[3], UnitTable::get('h')]
+                : [(int) $m[1] * 60.0 + (int) $m[2], UnitTable::get('min')];
+        }
+        $sign = 1.0;
+        if (str_starts_with($clean, '-') || str_starts_with($clean, '+')) {
+            $sign = '-' === $clean[0] ? -1.0 : 1.0;
+            $clean = ltrim(substr($clean, 1));
+        }
+        $part = '/\G\s*('.self::NUMBER.')\s*([^\d.,½¼¾⅛⅜⅝⅞]*(?:(?<=[mnt])\^?[23](?![\d.,\/]))?)/u';
+        if (0 === preg_match_all($part, $clean, $matches, PREG_SET_ORDER)
+            || implode('', array_column($matches, 0)) !== $clean || count($matches) > 3) {
+            throw UnreadableQuantity::text($text, $dimension);
+        }
+
+        return $this->addUp($text, $matches, $dimension, $default, $sign);
+    }
+
+    /**
+     * @param list<array<int|string, string>> $matches
+     *
+     * @return array{float, Unit}
+     */
+    private function addUp(string $text, array $matches, Dimension $dimension, Unit $default, float $sign): array
+    {
+        $total = 0.0;
+        $first = null;
+        $previous = null;
+        foreach ($matches as $match) {
+            $spelling = trim($match[2]);
+            $unit = '' === $spelling ? $default : $this->unit($text, $spelling, $dimension);
+            $value = $this->number($text, $match[1], $dimension);
+            // A compound quantity runs from large to small units, each with a unit of its own: "4 lb 2 oz", not "4 lb 2".
+            if (null !== $previous && ('' === $spelling || $unit->factor >= $previous->factor || 0.0 !== $unit->offset)) {
+                throw UnreadableQuantity::text($text, $dimension);
+            }
+            $total += null === $previous ? $unit->toSi($sign * $value) : $sign * $value * $unit->factor;
+            $first ??= $unit;
+            $previous = $unit;
+        }
+
+        return [$total, $first ?? $default];
+    }
+
+    private function unit(string $text, string $spelling, Dimension $dimension): Unit
+    {
+        $unit = UnitTable::bySpelling($spelling, $dimension);
+        if (null !== $unit) {
+            return $unit;
+        }
+        $other = UnitTable::dimensionOf($spelling);
+        if (null !== $other) {
+            throw UnreadableQuantity::wrongKind($text, $dimension, $other);
+        }
+        throw UnreadableQuantity::unit($text, $spelling, $dimension, Nearest::to($spelling, UnitTable::spellings($dimension)));
+    }
+
+    private function number(string $text, string $digits, Dimension $dimension): float
+    {
+        foreach (self::VULGAR as $sign => $value) {
+            if (str_ends_with($digits, $sign)) {
+                return (float) substr($digits, 0, -strlen($sign)) + $value;
+            }
+        }
+        if (1 === preg_match('/^(?:(\d+)[ -])?(\d+)\/(\d+)$/', $digits, $m)) {
+            if (0 === (int) $m[3]) {
+                throw UnreadableQuantity::text($text, $dimension);
+            }
+
+            return (float) $m[1] + (int) $m[2] / (int) $m[3];
+        }
+
+        return (float) str_replace(',', '.', $digits);
+    }
+
+    private function clean(string $text): string
+    {
+        $text = mb_scrub(trim($text));
+        $text = preg_replace('/^(?:~|≈|about|around|approx\.?|ca\.?|c\.)\s*(?=[\d.,])/iu', '', $text) ?? '';
+        $text = str_replace(['–', '—', '−', "\u{00A0}", "\u{202F}"], ['-', '-', '-', ' ', ' '], $text);
+
+        return preg_replace('/\s+/u', ' ', $text) ?? '';
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Quantity;
+
+/** Joules per kilogram, never negative. */
+final readonly class SpecificEnergy extends ScalarQuantity
+{
+    public static function dimension(): Dimension
+    {
+        return Dimension::SpecificEnergy;
+    }
+}

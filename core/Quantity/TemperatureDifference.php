@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Quantity;
+
+/** Kelvins of difference; may be negative. */
+final readonly class TemperatureDifference extends ScalarQuantity
+{
+    public static function dimension(): Dimension
+    {
+        return Dimension::TemperatureDifference;
+    }
+
+    protected static function leastSi(): ?float
+    {
+        return null;
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Quantity;
+
+/** Seconds of duration, never negative. */
+final readonly class Time extends ScalarQuantity
+{
+    public static function dimension(): Dimension
+    {
+        return Dimension::Time;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Quantity;
+
+use MoltenNotes\Core\CoreError;
+
+final class UnknownUnit extends \DomainException implements CoreError
+{
+    private function __construct(string $message, public readonly string $given, public readonly ?string $suggestion)
+    {
+        parent::__construct($message);
+    }
+
+    /** @param list<string> $known */
+    public static function code(string $given, array $known): self
+    {
+        $shown = mb_substr($given, 0, 40);
+        $suggestion = Nearest::to($given, $known);
+
+        return new self(
+            "“{$shown}” is not a unit we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"),
+            $shown,
+            $suggestion,
+        );
+    }
+
+    public function errorCode(): string
+    {
+        return 'quantity.unknown_unit';
+    }
+
+    public function facts(): array
+    {
+        return ['given' => $this->given, 'suggestion' => $this->suggestion];
+    }
+}
