@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+// What can be seen on a casting. Classes follow the seven of the International Atlas of Casting Defects
+// (letters recalled from memory; no finer code is given). leak: how often it is seen with none of our causes at work,
+// the founders' estimate [common practice].
+return [
+    'classes' => [
+        'A' => 'Projections', 'B' => 'Cavities', 'C' => 'Cracks and seams', 'D' => 'Surface', 'E' => 'Incomplete', 'F' => 'Size and shape', 'G' => 'Inclusions and structure',
+    ],
+    'rows' => [
+        // code | class | label | how to know it | leak
+        ['flash', 'A', 'Flash', 'A thin fin along the parting line or round a core print.', 0.04],
+        ['vein', 'A', 'Vein', 'A raised hair line where the mould face cracked.', 0.01],
+        ['swell', 'A', 'Swell', 'A smooth bulge: the sand gave way under the metal.', 0.01],
+        ['run_out_bead', 'A', 'Run-out bead', 'A frozen tongue or drop outside the casting.', 0.01],
+        ['metal_beads', 'A', 'Metal beads', 'Small round balls grown on the skin, where bubbles clung to the pattern.', 0.01],
+        ['crush_lump', 'A', 'Crush', 'A ragged lump where closing the mould pushed sand away.', 0.01],
+        ['drop_lump', 'A', 'Drop', 'A lump on the cope face with a hollow below: sand fell in.', 0.01],
+        ['blowhole', 'B', 'Blowhole', 'A single smooth-walled hole, often just under the cope face.', 0.02],
+        ['gas_porosity', 'B', 'Gas porosity', 'Many round holes spread through the metal.', 0.02],
+        ['pinholes', 'B', 'Pinholes', 'Needle pricks under the skin, shown by cleaning or machining.', 0.02],
+        ['trapped_air', 'B', 'Trapped air', 'A rounded hollow at a high point that metal never reached.', 0.01],
+        ['sprue_bubble', 'B', 'Bubble in sprue or riser', 'A gas hole in the sprue or riser, seen when it is cut.', 0.02],
+        ['sink', 'B', 'Sink', 'The face drawn in over a heavy part, or an open funnel.', 0.02],
+        ['internal_shrinkage', 'B', 'Internal shrinkage', 'A rough, crystalline hole inside a heavy part.', 0.02],
+        ['centreline_shrinkage', 'B', 'Centreline shrinkage', 'A thin rough line along the middle of a long section.', 0.02],
+        ['micro_shrinkage', 'B', 'Spongy shrinkage', 'Dull, spongy metal that leaks or will not polish.', 0.02],
+        ['hot_tear', 'C', 'Hot tear', 'A ragged, dark crack at a corner, torn while nearly solid.', 0.01],
+        ['cold_crack', 'C', 'Cold crack', 'A clean, bright, straight crack.', 0.01],
+        ['cold_shut', 'C', 'Cold shut', 'A rounded seam where two streams met and did not join.', 0.01],
+        ['foam_fold', 'C', 'Fold', 'A sooty wrinkled seam in lost foam.', 0.01],
+        ['brittle_break', 'C', 'Brittle break', 'Snaps with hardly any bend.', 0.01],
+        ['rough_skin', 'D', 'Rough skin', 'A sandy, coarse face.', 0.05],
+        ['penetration', 'D', 'Metal penetration', 'Sand grown into the face, will not brush off.', 0.02],
+        ['scab', 'D', 'Scab or buckle', 'A rough raised crust, or a line where the face lifted.', 0.01],
+        ['erosion', 'D', 'Wash', 'Rough streaks or a raised patch where the stream cut the mould.', 0.01],
+        ['wrinkled_skin', 'D', 'Wrinkled skin', 'Folds of oxide like elephant hide.', 0.02],
+        ['foamy_skin', 'D', 'Foamy skin', 'A coarse, open, orange-peel face.', 0.01],
+        ['crack_lines', 'D', 'Plaster crack lines', 'Fins in a net where the investment cracked.', 0.01],
+        ['pattern_marks', 'D', 'Pattern marks', 'Tool marks or layer lines copied from the pattern.', 0.03],
+        ['edge_tearout', 'D', 'Torn edge', 'A blurred edge where sand broke out with the pattern.', 0.02],
+        ['misrun', 'E', 'Misrun', 'Metal froze before it filled the place; edges are round.', 0.02],
+        ['poured_short', 'E', 'Poured short', 'The top is missing, cut off level.', 0.01],
+        ['run_out', 'E', 'Run-out', 'Metal left the mould; the part is hollow or partly empty.', 0.01],
+        ['collapsed_mould', 'E', 'Collapsed mould', 'The shape is lost where the mould fell in.', 0.01],
+        ['frozen_gate', 'E', 'Frozen gate', 'Sprue and runner full, the casting not.', 0.01],
+        ['missing_detail', 'E', 'Missing detail', 'Letters and edges are soft or not there.', 0.04],
+        ['shift', 'F', 'Shift', 'A step along the parting line.', 0.02],
+        ['warp', 'F', 'Warp', 'Bowed or twisted.', 0.02],
+        ['wrong_size', 'F', 'Wrong size', 'Too large or too small all over.', 0.02],
+        ['distorted_pattern', 'F', 'Distorted shape', 'The pattern bent, sagged or was crushed.', 0.01],
+        ['core_shift', 'F', 'Core out of place', 'One wall thin, the other thick.', 0.01],
+        ['sand_inclusion', 'G', 'Sand inclusion', 'Grains or clumps of sand in the metal.', 0.03],
+        ['dross_inclusion', 'G', 'Dross or slag', 'Dull dirt in the metal, mostly on upper faces.', 0.03],
+        ['oxide_film', 'G', 'Oxide film', 'Thin skins folded in, seen as cracks in a break.', 0.03],
+        ['hard_spot', 'G', 'Hard spot', 'A place that dulls file and drill.', 0.01],
+        ['segregation', 'G', 'Unmixed metal', 'Bands or patches of two metals.', 0.01],
+        ['wrong_composition', 'G', 'Wrong metal', 'Colour, hardness or weight is not what it should be.', 0.01],
+    ],
+];
