@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Diagnosis;
+
+use MoltenNotes\Core\Record\Sign;
+use MoltenNotes\Core\Record\Vocabulary;
+
+/** The catalogue: causes, how they show, and what a record says about them. Data of the trade behind one door. */
+final readonly class Catalogue
+{
+    /**
+     * @param array<string, Cause>                                 $causes
+     * @param array<string, array<string, array{float, string}>>   $signs        cause → sign → [strength, why]
+     * @param array<string, list<EvidenceRule>>                    $evidence     cause → rules
+     * @param array<string, list<Refinement>>                      $refinements  cause → rules
+     * @param array<string, array{label: string, unit: string, basis: string}> $facts
+     */
+    private function __construct(
+        public Vocabulary $vocabulary,
+        public array $causes,
+        public array $signs,
+        public array $evidence,
+        public array $refinements,
+        public array $facts,
+    ) {
+    }
+
+    public static function standard(): self
+    {
+        static $standard = null;
+
+        return $standard ??= self::load();
+    }
+
+    /** @return list<string> */
+    public function causeCodes(): array
+    {
+        return array_keys($this->causes);
+    }
+
+    /** @return array<string, float> cause → strength, for one sign */
+    public function causesOf(string $sign): array
+    {
+        $found = [];
+        foreach ($this->signs as $cause => $signs) {
+            if (isset($signs[$sign])) {
+                $found[$cause] = $signs[$sign][0];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<Sign> checks worth asking with these defects in this process */
+    public function checksFor(array $defects, ?string $process): array
+    {
+        return array_values(array_filter(
+            $this->vocabulary->checks,
+            static fn (Sign $check): bool => (null === $check->processes || null === $process || in_array($process, $check->processes, true))
+                && ([] === $check->askedWith || [] !== array_intersect($check->askedWith, $defects)),
+        ));
+    }
+
+    /** What a fact rests on, so that one measurement is not counted twice. */
+    public function basisOf(string $fact): string
+    {
+        return $this->facts[$fact]['basis'] ?? $fact;
+    }
+
+    private static function load(): self
+    {
+        /** @var list<array{string, string, float, '*'|list<string>, '*'|list<string>, string}> $rows */
+        $rows = require __DIR__.'/Data/causes.php';
+        $causes = [];
+        foreach ($rows as [$code, $label, $prior, $processes, $families, $words]) {
+            $causes[$code] = new Cause($code, $label, $prior, '*' === $processes ? null : array_values($processes), '*' === $families ? null : $families, $words);
+        }
+        /** @var array<string, array<string, array{float, string}>> $signs */
+        $signs = require __DIR__.'/Data/signs.php';
+        /** @var array<string, array{string, string, string}> $named */
+        $named = require __DIR__.'/Data/facts.php';
+        $facts = array_map(static fn (array $row): array => ['label' => $row[0], 'unit' => $row[1], 'basis' => $row[2]], $named);
+
+        return new self(Vocabulary::standard(), $causes, $signs, self::evidence(), self::refinements(), $facts);
+    }
+
+    /** @return array<string, list<EvidenceRule>> */
+    private static function evidence(): array
+    {
+        /** @var list<array{string, string, string, list<array{float|int, float|int}>|array<string, float>, string, string}> $rows */
+        $rows = require __DIR__.'/Data/evidence.php';
+        $evidence = [];
+        foreach ($rows as [$cause, $fact, $unit, $curveOrMap, $raised, $lowered]) {
+            $curve = null;
+            $map = null;
+            foreach ($curveOrMap as $key => $entry) {
+                if (is_array($entry)) {
+                    $curve[] = [(float) $entry[0], (float) $entry[1]];
+                } else {
+                    $map[(string) $key] = $entry;
+                }
+            }
+            $evidence[$cause][] = new EvidenceRule($cause, $fact, $unit, $curve, $map, $raised, $lowered);
+        }
+
+        return $evidence;
+    }
+
+    /** @return array<string, list<Refinement>> */
+    private static function refinements(): array
+    {
+        /** @var list<array{string, list<string>, 'place'|'look'|'shown', string, float, string}> $rows */
+        $rows = require __DIR__.'/Data/refinements.php';
+        $refinements = [];
+        foreach ($rows as [$cause, $findings, $kind, $code, $ratio, $words]) {
+            $refinements[$cause][] = new Refinement($cause, $findings, $kind, $code, $ratio, $words);
+        }
+
+        return $refinements;
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Diagnosis;
+
+use MoltenNotes\Core\Record\Finding;
+use MoltenNotes\Core\Record\History;
+
+/** What is known of a cause before its signs are weighed: base rate, the caster's own history, the record, the details of the findings. */
+final readonly class ContextEvidence
+{
+    /** Strength of the base rate in pours, and the most a history may claim [common practice, handbook section 17]. */
+    private const PRIOR_WEIGHT = 10;
+    private const HISTORY_CAP = 0.6;
+    /** Ratios this near 1 are not worth a line in the ledger. */
+    private const SILENT = 0.05;
+
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    /**
+     * @param list<Finding> $findings
+     *
+     * @return list<Contribution> their log-odds add up to the odds of the cause before the signs
+     */
+    public function of(Cause $cause, FactSheet $facts, array $findings, History $history): array
+    {
+        $contributions = [new Contribution('prior', self::logit($cause->prior), "{$cause->label} is at work in about ".self::percent($cause->prior).' of pours of this kind.')];
+        $own = $this->history($cause, $history);
+        if (null !== $own) {
+            $contributions[] = $own;
+        }
+
+        return [...$contributions, ...$this->record($cause, $facts), ...$this->details($cause, $findings)];
+    }
+
+    /** Beta-binomial shift: (p · 10 + confirmed) / (10 + attempts), at most 0.6. Source: handbook of the job, common practice. */
+    public static function shiftedPrior(float $prior, int $confirmed, int $attempts): float
+    {
+        return min(self::HISTORY_CAP, ($prior * self::PRIOR_WEIGHT + $confirmed) / (self::PRIOR_WEIGHT + $attempts));
+    }
+
+    public static function logit(float $probability): float
+    {
+        $p = max(1e-12, min(1 - 1e-12, $probability));
+
+        return log($p / (1 - $p));
+    }
+
+    public static function percent(float $probability): string
+    {
+        return match (true) {
+            $probability < 0.01 => 'less than 1 %',
+            $probability > 0.99 => 'more than 99 %',
+            default => round($probability * 100).' %',
+        };
+    }
+
+    private function history(Cause $cause, History $history): ?Contribution
+    {
+        if (0 === $history->attempts) {
+            return null;
+        }
+        $confirmed = $history->confirmed[$cause->code] ?? 0;
+        $shift = self::logit(self::shiftedPrior($cause->prior, $confirmed, $history->attempts)) - self::logit($cause->prior);
+        if (abs($shift) < self::SILENT) {
+            return null;
+        }
+
+        return new Contribution('history', $shift, 0 === $confirmed
+            ? "Never confirmed in your last {$history->attempts} attempts."
+            : "You confirmed it {$confirmed} times in {$history->attempts} attempts.");
+    }
+
+    /** @return list<Contribution> the strongest per measurement */
+    private function record(Cause $cause, FactSheet $facts): array
+    {
+        $strongest = [];
+        foreach ($this->catalogue->evidence[$cause->code] ?? [] as $rule) {
+            $fact = $facts->fact($rule->fact);
+            $ratio = null === $fact ? null : $rule->ratio($fact);
+            if (null === $fact || null === $ratio || abs(log($ratio)) < self::SILENT) {
+                continue;
+            }
+            $basis = $this->catalogue->basisOf($rule->fact);
+            $words = $ratio > 1 ? $rule->raised : $rule->lowered;
+            $words = '' === $words ? $rule->raised.$rule->lowered : $words;
+            if (!isset($strongest[$basis]) || abs(log($ratio)) > abs($strongest[$basis]->logOdds)) {
+                $strongest[$basis] = new Contribution('record', log($ratio), self::fill($words, $fact), $fact->fields, null, $rule->fact);
+            }
+        }
+
+        return array_values($strongest);
+    }
+
+    /**
+     * @param list<Finding> $findings
+     *
+     * @return list<Contribution> the strongest place, look and time each
+     */
+    private function details(Cause $cause, array $findings): array
+    {
+        $strongest = [];
+        foreach ($this->catalogue->refinements[$cause->code] ?? [] as $rule) {
+            foreach ($findings as $finding) {
+                if ($rule->matches($finding) && (!isset($strongest[$rule->kind]) || abs(log($rule->ratio)) > abs($strongest[$rule->kind]->logOdds))) {
+                    $strongest[$rule->kind] = new Contribution('detail', log($rule->ratio), $rule->words, [], $finding->kind);
+                }
+            }
+        }
+
+        return array_values($strongest);
+    }
+
+    private static function fill(string $words, Fact $fact): string
+    {
+        $replace = [];
+        foreach ($fact->words as $name => $text) {
+            $replace['{'.$name.'}'] = $text;
+        }
+
+        return strtr($words, $replace);
+    }
+}

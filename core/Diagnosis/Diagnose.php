@@ -1,0 +1,300 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Diagnosis;
+
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Record\AttemptRecord;
+use MoltenNotes\Core\Record\Sign;
+
+/** The door: one attempt in, its diagnosis out. */
+final readonly class Diagnose
+{
+    private const MOST_RANKED = 10;
+    /** Below this a cause is not worth a line. */
+    private const LEAST_SHOWN = 0.02;
+    /** A sign is left unexplained when the causes found make it less likely than not. */
+    private const EXPLAINED_FROM = 0.5;
+    /** Checks beyond these are not weighed: the closed-form screening below them is a safe order [founders' choice]. */
+    private const MOST_CHECKS_WEIGHED = 10;
+    private const MOST_CHECKS_SHOWN = 3;
+    private const LEAST_GAIN_BITS = 0.005;
+    /** A suspect is called cleared when the record took away at least this factor of its odds. */
+    private const CLEARED_LOG_ODDS = -1.0;
+    /** A good result still names what nearly went wrong when the record raised it by this much. */
+    private const NEAR_MISS_LOG_ODDS = 0.9;
+
+    public function __construct(private Catalogue $catalogue, private UnitPreferences $preferences)
+    {
+    }
+
+    public function attempt(AttemptRecord $record): Diagnosis
+    {
+        $facts = FactSheet::of($record, new QuantityFormatter($this->preferences));
+        $causes = array_values(array_filter(
+            $this->catalogue->causes,
+            static fn (Cause $cause): bool => $cause->isPossibleIn($facts->process(), $facts->family()),
+        ));
+        $context = new ContextEvidence($this->catalogue);
+        $ledgers = array_map(fn (Cause $cause): array => $context->of($cause, $facts, $record->findings, $record->history), $causes);
+        $priors = array_map(self::probability(...), $ledgers);
+        [$seen, $absent] = $this->signs($record);
+        $network = new Network($priors, $this->rows($seen, $causes), $this->rows($absent, $causes));
+        $posterior = count($seen) <= ExactElimination::MOST_SIGNS ? ExactElimination::solve($network) : BlockApproximation::solve($network);
+        $ranked = $this->ranked($causes, $ledgers, $network, $posterior, $seen, $absent);
+
+        return new Diagnosis(
+            [] === $seen ? 'near_misses' : 'findings',
+            [] === $seen ? $this->nearMisses($ranked) : $this->leading($ranked),
+            $this->cleared($ranked, $seen),
+            $this->unexplained($seen, $network, $posterior),
+            [] === $seen ? [] : $this->nextChecks($record, $facts, $causes, $network, $posterior),
+            array_filter(['temperature_margin' => $facts->working('temperature_margin'), 'gate_speed_share' => $facts->working('gate_speed_share')]),
+            $posterior->exact,
+            array_combine(array_map(static fn (Cause $cause): string => $cause->code, $causes), $posterior->causes),
+        );
+    }
+
+    /** @return array{list<Sign>, list<Sign>} signs seen and signs looked for in vain, in a fixed order */
+    private function signs(AttemptRecord $record): array
+    {
+        $seen = [];
+        $absent = [];
+        foreach ($record->defectKinds() as $kind) {
+            $seen[] = $this->catalogue->vocabulary->defects[$kind];
+        }
+        $answers = $record->answers;
+        ksort($answers);
+        foreach ($answers as $check => $answer) {
+            if ('yes' === $answer) {
+                $seen[] = $this->catalogue->vocabulary->checks[$check];
+            } elseif ('no' === $answer) {
+                $absent[] = $this->catalogue->vocabulary->checks[$check];
+            }
+        }
+
+        return [$seen, $absent];
+    }
+
+    /**
+     * @param list<Sign>  $signs
+     * @param list<Cause> $causes
+     *
+     * @return list<array{leak: float, strengths: array<int, float>}>
+     */
+    private function rows(array $signs, array $causes): array
+    {
+        return array_map(function (Sign $sign) use ($causes): array {
+            $strengths = [];
+            foreach ($causes as $index => $cause) {
+                $link = $this->catalogue->signs[$cause->code][$sign->code] ?? null;
+                if (null !== $link) {
+                    $strengths[$index] = $link[0];
+                }
+            }
+
+            return ['leak' => $sign->leak, 'strengths' => $strengths];
+        }, $signs);
+    }
+
+    /** @param list<Contribution> $ledger */
+    private static function probability(array $ledger): float
+    {
+        $logOdds = array_sum(array_map(static fn (Contribution $contribution): float => $contribution->logOdds, $ledger));
+
+        return 1 / (1 + exp(-$logOdds));
+    }
+
+    /**
+     * @param list<Cause>              $causes
+     * @param list<list<Contribution>> $ledgers
+     * @param list<Sign>               $seen
+     * @param list<Sign>               $absent
+     *
+     * @return list<RankedCause> most likely first
+     */
+    private function ranked(array $causes, array $ledgers, Network $network, Posterior $posterior, array $seen, array $absent): array
+    {
+        $ranked = [];
+        foreach ($causes as $index => $cause) {
+            $ledger = $ledgers[$index];
+            $explains = [];
+            foreach ($seen as $row => $sign) {
+                $strength = $network->positive[$row]['strengths'][$index] ?? null;
+                if (null === $strength) {
+                    continue;
+                }
+                $explains[] = $sign->code;
+                $ledger[] = new Contribution('finding', self::signLogRatio($network, $row, $index), "{$sign->label}: {$this->catalogue->signs[$cause->code][$sign->code][1]}", [], $sign->code);
+            }
+            foreach ($absent as $row => $sign) {
+                $strength = $network->negative[$row]['strengths'][$index] ?? null;
+                if (null !== $strength) {
+                    $ledger[] = new Contribution('finding', log(1 - $strength), "{$sign->label} No.", [], $sign->code);
+                }
+            }
+            $probability = $posterior->causes[$index];
+            $sum = array_sum(array_map(static fn (Contribution $contribution): float => $contribution->logOdds, $ledger));
+            $rivals = ContextEvidence::logit($probability) - $sum;
+            if (abs($rivals) > 0.05) {
+                $ledger[] = new Contribution('rivals', $rivals, $rivals < 0 ? 'Other causes already explain part of what was seen.' : 'The signs together point here more than each alone.');
+            }
+            $ranked[] = new RankedCause($cause, $probability, $ledger, $explains);
+        }
+        usort($ranked, static fn (RankedCause $a, RankedCause $b): int => [$b->probability, $a->cause->code] <=> [$a->probability, $b->cause->code]);
+
+        return $ranked;
+    }
+
+    /** ln P(sign | cause) / P(sign | no cause), the other causes at what the record says of them. */
+    private static function signLogRatio(Network $network, int $row, int $cause): float
+    {
+        $sign = $network->positive[$row];
+        $absentWithout = 1 - $sign['leak'];
+        foreach ($sign['strengths'] as $other => $strength) {
+            if ($other !== $cause) {
+                $absentWithout *= 1 - $strength * $network->priors[$other];
+            }
+        }
+
+        return log((1 - $absentWithout * (1 - $sign['strengths'][$cause])) / (1 - $absentWithout));
+    }
+
+    /**
+     * @param list<RankedCause> $ranked
+     *
+     * @return list<RankedCause>
+     */
+    private function leading(array $ranked): array
+    {
+        return array_slice(array_values(array_filter(
+            $ranked,
+            static fn (RankedCause $cause): bool => [] !== $cause->explains && $cause->probability >= self::LEAST_SHOWN,
+        )), 0, self::MOST_RANKED);
+    }
+
+    /**
+     * @param list<RankedCause> $ranked
+     *
+     * @return list<RankedCause> what the record raised although nothing came of it
+     */
+    private function nearMisses(array $ranked): array
+    {
+        return array_slice(array_values(array_filter(
+            $ranked,
+            static fn (RankedCause $cause): bool => self::fromRecord($cause) >= self::NEAR_MISS_LOG_ODDS,
+        )), 0, self::MOST_RANKED);
+    }
+
+    /**
+     * @param list<RankedCause> $ranked
+     * @param list<Sign>        $seen
+     *
+     * @return list<RankedCause> causes that could have made the signs but that the record speaks against, most plainly first
+     */
+    private function cleared(array $ranked, array $seen): array
+    {
+        $cleared = array_filter($ranked, static fn (RankedCause $cause): bool => ([] === $seen || [] !== $cause->explains)
+            && self::fromRecord($cause) <= self::CLEARED_LOG_ODDS && $cause->probability < 0.1);
+        usort($cleared, static fn (RankedCause $a, RankedCause $b): int => self::fromRecord($a) <=> self::fromRecord($b));
+
+        return array_slice($cleared, 0, 6);
+    }
+
+    private static function fromRecord(RankedCause $cause): float
+    {
+        return array_sum(array_map(
+            static fn (Contribution $contribution): float => in_array($contribution->kind, ['record', 'detail'], true) ? $contribution->logOdds : 0.0,
+            $cause->contributions,
+        ));
+    }
+
+    /**
+     * @param list<Sign> $seen
+     *
+     * @return list<array{sign: string, label: string, explained: float}>
+     */
+    private function unexplained(array $seen, Network $network, Posterior $posterior): array
+    {
+        $rows = [];
+        foreach ($seen as $row => $sign) {
+            $unexplained = 1.0;
+            foreach ($network->positive[$row]['strengths'] as $cause => $strength) {
+                $unexplained *= 1 - $strength * $posterior->causes[$cause];
+            }
+            if (1 - $unexplained < self::EXPLAINED_FROM) {
+                $rows[] = ['sign' => $sign->code, 'label' => $sign->label, 'explained' => 1 - $unexplained];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param list<Cause> $causes
+     *
+     * @return list<NextCheck>
+     */
+    private function nextChecks(AttemptRecord $record, FactSheet $facts, array $causes, Network $network, Posterior $posterior): array
+    {
+        $open = array_values(array_filter(
+            $this->catalogue->checksFor($record->defectKinds(), $facts->process()),
+            static fn (Sign $check): bool => !isset($record->answers[$check->code]),
+        ));
+        $rows = $this->rows($open, $causes);
+        $order = array_map(static fn (array $row): float => self::screening($row, $posterior), $rows);
+        arsort($order);
+        $gain = new InformationGain($network, $posterior);
+        $checks = [];
+        foreach (array_slice(array_keys($order), 0, self::MOST_CHECKS_WEIGHED) as $index) {
+            $weighed = $gain->of($rows[$index]);
+            if ($weighed['gain'] >= self::LEAST_GAIN_BITS) {
+                $checks[] = new NextCheck($open[$index], $weighed['gain'], $weighed['chance'], $this->moves($causes, $weighed));
+            }
+        }
+        usort($checks, static fn (NextCheck $a, NextCheck $b): int => [$b->gainBits, $a->check->code] <=> [$a->gainBits, $b->check->code]);
+
+        return array_slice($checks, 0, self::MOST_CHECKS_SHOWN);
+    }
+
+    /**
+     * The gain as if causes were independent given the signs: closed form, good enough to choose which checks to weigh.
+     *
+     * @param array{leak: float, strengths: array<int, float>} $row
+     */
+    private static function screening(array $row, Posterior $posterior): float
+    {
+        $no = 1 - $row['leak'];
+        foreach ($row['strengths'] as $cause => $strength) {
+            $no *= 1 - $strength * $posterior->causes[$cause];
+        }
+        $gain = 0.0;
+        foreach ($row['strengths'] as $cause => $strength) {
+            $p = $posterior->causes[$cause];
+            $ifNo = $p * (1 - $strength) / (1 - $strength * $p);
+            $ifYes = $no < 1 ? ($p - $ifNo * $no) / (1 - $no) : $p;
+            $gain += InformationGain::entropy([$p]) - $no * InformationGain::entropy([$ifNo]) - (1 - $no) * InformationGain::entropy([$ifYes]);
+        }
+
+        return $gain;
+    }
+
+    /**
+     * @param list<Cause>                                                          $causes
+     * @param array{gain: float, chance: float, yes: list<float>, no: list<float>} $weighed
+     *
+     * @return list<array{cause: string, if_yes: float, if_no: float}>
+     */
+    private function moves(array $causes, array $weighed): array
+    {
+        $moves = [];
+        foreach ($causes as $index => $cause) {
+            $moves[] = ['cause' => $cause->code, 'if_yes' => $weighed['yes'][$index], 'if_no' => $weighed['no'][$index]];
+        }
+        usort($moves, static fn (array $a, array $b): int => abs($b['if_yes'] - $b['if_no']) <=> abs($a['if_yes'] - $a['if_no']));
+
+        return array_slice($moves, 0, 3);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Diagnosis;
+
+/** How one fact of the record moves one cause: a likelihood ratio from a curve or per choice. */
+final readonly class EvidenceRule
+{
+    /**
+     * @param list<array{float, float}>|null $curve value in $unit → ratio, straight in the logarithm between points, level beyond
+     * @param array<string, float>|null      $map   choice → ratio
+     */
+    public function __construct(
+        public string $cause,
+        public string $fact,
+        public string $unit,
+        public ?array $curve,
+        public ?array $map,
+        public string $raised,
+        public string $lowered,
+    ) {
+    }
+
+    /** Likelihood ratio for a fact, or null where the rule has nothing to say. */
+    public function ratio(Fact $fact): ?float
+    {
+        if (null !== $this->map) {
+            return $this->map[$fact->choice ?? ''] ?? null;
+        }
+        if (null === $this->curve || null === $fact->number) {
+            return null;
+        }
+
+        return $this->interpolate($this->curve, $fact->number);
+    }
+
+    /** @param list<array{float, float}> $curve */
+    private function interpolate(array $curve, float $x): float
+    {
+        $last = count($curve) - 1;
+        if ($x <= $curve[0][0]) {
+            return $curve[0][1];
+        }
+        if ($x >= $curve[$last][0]) {
+            return $curve[$last][1];
+        }
+        $i = 1;
+        while ($curve[$i][0] < $x) {
+            ++$i;
+        }
+        [$x0, $y0] = $curve[$i - 1];
+        [$x1, $y1] = $curve[$i];
+
+        return exp(log($y0) + (log($y1) - log($y0)) * ($x - $x0) / ($x1 - $x0));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Diagnosis;
+
+use MoltenNotes\Core\Record\Sign;
+
+/** A check not made yet, and how much its answer is expected to tell. */
+final readonly class NextCheck
+{
+    /**
+     * @param float       $gainBits expected fall of the causes' entropy, in bits
+     * @param float       $chance   P(yes) as things stand
+     * @param list<array{cause: string, if_yes: float, if_no: float}> $moves the causes it would move most
+     */
+    public function __construct(public Sign $check, public float $gainBits, public float $chance, public array $moves)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'check' => $this->check->code,
+            'question' => $this->check->label,
+            'how' => $this->check->words,
+            'gain_bits' => round($this->gainBits, 4),
+            'chance_yes' => round($this->chance, 4),
+            'moves' => array_map(static fn (array $move): array => ['cause' => $move['cause'], 'if_yes' => round($move['if_yes'], 4), 'if_no' => round($move['if_no'], 4)], $this->moves),
+        ];
+    }
+}

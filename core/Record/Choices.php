@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Record;
+
+use MoltenNotes\Core\Alloy\AlloyTable;
+
+/** The words a caster picks from. */
+final class Choices
+{
+    /** @var array<string, array<string, array{label: string, hint: string}>>|null */
+    private static ?array $lists = null;
+
+    /**
+     * @return array<string, array{label: string, hint: string}> code → words
+     *
+     * @throws UnknownField when there is no list of this name
+     */
+    public static function list(string $name): array
+    {
+        return self::all()[$name] ?? throw UnknownField::key($name, array_keys(self::all()));
+    }
+
+    /** The words for a code, or the code itself where an old record holds a word that has gone. */
+    public static function label(string $name, string $code): string
+    {
+        return self::all()[$name][$code]['label'] ?? $code;
+    }
+
+    /** @return array<string, array<string, array{label: string, hint: string}>> */
+    public static function all(): array
+    {
+        return self::$lists ??= self::load();
+    }
+
+    /** @return array<string, array<string, array{label: string, hint: string}>> */
+    private static function load(): array
+    {
+        /** @var array<string, array<string, string|array{string, string}>> $data */
+        $data = require __DIR__.'/Data/choices.php';
+        $lists = [];
+        foreach ($data as $name => $entries) {
+            foreach ($entries as $code => $entry) {
+                $lists[$name][$code] = is_array($entry) ? ['label' => $entry[0], 'hint' => $entry[1]] : ['label' => $entry, 'hint' => ''];
+            }
+        }
+        foreach (AlloyTable::all() as $alloy) {
+            $lists['alloy'][$alloy->code] = ['label' => $alloy->name, 'hint' => $alloy->family];
+        }
+
+        return $lists;
+    }
+}

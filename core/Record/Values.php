@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Record;
+
+use MoltenNotes\Core\Quantity\Measurement;
+
+/** A set of named values, each of the kind its field asks for. A value that is not there is unknown, never zero. */
+final readonly class Values
+{
+    /** @param array<string, Measurement|string|int|bool> $values */
+    private function __construct(private array $values)
+    {
+    }
+
+    /** @param array<string, Measurement|string|int|bool> $values already read by ValueReader */
+    public static function of(array $values): self
+    {
+        return new self($values);
+    }
+
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
+    public function get(string $key): Measurement|string|int|bool|null
+    {
+        return $this->values[$key] ?? null;
+    }
+
+    public function measurement(string $key): ?Measurement
+    {
+        $value = $this->get($key);
+
+        return $value instanceof Measurement ? $value : null;
+    }
+
+    public function choice(string $key): ?string
+    {
+        $value = $this->get($key);
+
+        return is_string($value) ? $value : null;
+    }
+
+    public function count(string $key): ?int
+    {
+        $value = $this->get($key);
+
+        return is_int($value) ? $value : null;
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->values[$key]);
+    }
+
+    /** These values, with the other's wherever it has one. */
+    public function overlaidBy(self $other): self
+    {
+        return new self(array_merge($this->values, $other->values));
+    }
+
+    public function with(string $key, Measurement|string|int|bool $value): self
+    {
+        return new self([$key => $value] + $this->values);
+    }
+
+    /** @return array<string, Measurement|string|int|bool> */
+    public function all(): array
+    {
+        return $this->values;
+    }
+
+    /** @return array<string, array{value: float, unit: string, upper?: float}|string|int|bool> */
+    public function toArray(): array
+    {
+        return array_map(
+            static fn (Measurement|string|int|bool $value): array|string|int|bool => $value instanceof Measurement ? $value->toArray() : $value,
+            $this->values,
+        );
+    }
+}
