@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Planning;
+
+use MoltenNotes\Core\Quantity\Measurement;
+
+/** One line of a change sheet: which plan value goes from what to what, against which cause. */
+final readonly class Change
+{
+    public function __construct(
+        public Remedy $remedy,
+        public Measurement|string|int|bool|null $old,
+        public Measurement|string|int|bool|null $new,
+    ) {
+    }
+}

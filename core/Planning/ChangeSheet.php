@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Planning;
+
+use MoltenNotes\Core\Record\Values;
+
+/** What the next attempt does differently, and what that is expected to do. */
+final readonly class ChangeSheet
+{
+    /**
+     * @param list<Change>     $changes
+     * @param list<Prediction> $predictions defects seen first, then what may become worse
+     * @param string           $teaches     what the next pour can and cannot tell
+     */
+    public function __construct(public array $changes, public array $predictions, public Values $plan, public string $teaches)
+    {
+    }
+}

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Planning;
+
+use MoltenNotes\Core\Alloy\AlloyTable;
+use MoltenNotes\Core\Diagnosis\FactSheet;
+use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Quantity\UnitTable;
+use MoltenNotes\Core\Record\AttemptRecord;
+use MoltenNotes\Core\Record\Fields;
+use MoltenNotes\Core\Record\Values;
+
+/**
+ * How much a remedy changes: the new value of its field, from the plan it starts with. Null when the plan does not say enough, or when
+ * the value already is where the remedy wants it.
+ */
+final readonly class RemedyRule
+{
+    /** Silicone takes about 290 °C; half of that is warm enough for pewter and still easy to hold with gloves. Common practice. */
+    private const WARM_MOULD_C = ['silicone' => 120.0, 'metal_mould' => 180.0, 'plaster' => 250.0, 'ceramic_shell' => 600.0];
+    private const RESTED_MOULD_C = ['silicone' => 90.0, 'metal_mould' => 150.0, 'plaster' => 200.0];
+
+    public function __construct(private QuantityFormatter $format)
+    {
+    }
+
+    public function newValue(Remedy $remedy, AttemptRecord $record): Measurement|string|int|bool|null
+    {
+        $values = $record->values();
+        if (null === $remedy->field || !Fields::get($remedy->field)->belongsTo($values->choice('mould.process'))) {
+            return null;
+        }
+        $old = $values->get($remedy->field);
+        $new = match ($remedy->how) {
+            'set' => is_string($remedy->argument) || is_bool($remedy->argument) || is_int($remedy->argument) ? $remedy->argument : null,
+            'quantity' => $this->quantity($remedy->argument),
+            'scale' => $this->scaled($old, is_numeric($remedy->argument) ? (float) $remedy->argument : 1.0),
+            'more' => is_int($old) && is_int($remedy->argument) ? $old + $remedy->argument : null,
+            'more_mass' => $this->moreMass($old, $this->quantity($remedy->argument)),
+            'needed_temperature' => $this->neededTemperature($values, is_numeric($remedy->argument) ? (float) $remedy->argument : 0.0, $remedy->code),
+            'vent_each_high_point' => $this->vents($values),
+            'riser_for_heaviest' => $this->riser($values, is_numeric($remedy->argument) ? (float) $remedy->argument : 2.4),
+            'gate_width_for_speed' => $this->gateWidth($record, is_numeric($remedy->argument) ? (float) $remedy->argument : 0.9),
+            'mould_warm' => $this->mouldAt($values, self::WARM_MOULD_C, true),
+            'mould_rest' => $this->mouldAt($values, self::RESTED_MOULD_C, false),
+            default => null,
+        };
+
+        return $this->same($old, $new) ? null : $this->towards($remedy, $old, $new);
+    }
+
+    private function same(Measurement|string|int|bool|null $old, Measurement|string|int|bool|null $new): bool
+    {
+        if ($old instanceof Measurement && $new instanceof Measurement) {
+            return abs($old->si() - $new->si()) < 1e-6 * max(1.0, abs($new->si()));
+        }
+
+        return $old === $new;
+    }
+
+    /** A fixed target only counts in the direction the remedy means: drying 60 h is not cut to 48 h. */
+    private function towards(Remedy $remedy, Measurement|string|int|bool|null $old, Measurement|string|int|bool|null $new): Measurement|string|int|bool|null
+    {
+        if ('quantity' !== $remedy->how || !$old instanceof Measurement || !$new instanceof Measurement) {
+            return $new;
+        }
+        $downwards = in_array($remedy->code, ['stand_nearer', 'short_hold', 'dry_sand', 'less_oil', 'light_foam'], true);
+
+        return $downwards === ($new->si() < $old->si()) ? $new : null;
+    }
+
+    private function quantity(mixed $argument): ?Measurement
+    {
+        return is_array($argument) && isset($argument[0], $argument[1]) && is_numeric($argument[0]) && is_string($argument[1])
+            ? Measurement::of((float) $argument[0], $argument[1])
+            : null;
+    }
+
+    private function scaled(Measurement|string|int|bool|null $old, float $factor): ?Measurement
+    {
+        if (!$old instanceof Measurement || 0.0 === $old->si()) {
+            return null;
+        }
+        $unit = UnitTable::get($old->unitCode);
+        $value = $unit->fromSi($old->si()) * $factor;
+        $step = $value >= 20 ? 1.0 : ($value >= 2 ? 0.5 : 0.05);
+
+        return Measurement::of(round($value / $step) * $step, $old->unitCode);
+    }
+
+    private function moreMass(Measurement|string|int|bool|null $old, ?Measurement $more): ?Measurement
+    {
+        return null === $more ? null : Measurement::fromSi(($old instanceof Measurement ? $old->si() : 0.0) + $more->si(), $more->unitCode);
+    }
+
+    /** The advised temperature plus a reserve, to the nearest 5 °; only when it lies where the remedy wants to go. */
+    private function neededTemperature(Values $values, float $reserveK, string $remedy): ?Measurement
+    {
+        $advice = FactSheet::neededTemperature($values, $this->format);
+        if (null === $advice) {
+            return null;
+        }
+        $old = $values->measurement('pour.temperature');
+        $celsius = round(($advice->temperature->celsius() + $reserveK) / 5) * 5;
+        $hotter = 'cooler' !== $remedy;
+        if (null !== $old && $hotter === ($old->si() - 273.15 >= $celsius)) {
+            return null;
+        }
+
+        return Measurement::of($celsius, 'degC');
+    }
+
+    private function vents(Values $values): ?int
+    {
+        $wanted = max(2, $values->count('casting.high_points') ?? 0) + 2;
+        $have = $values->count('venting.vents');
+
+        return null !== $have && $have >= $wanted ? $have + 2 : $wanted;
+    }
+
+    /**
+     * Riser as wide as M_riser ≥ 1.2 · M_section asks for a bar-like section: D/6 ≥ 1.2 · T/4, so D ≥ 1.8 T; with reserve for the neck.
+     * Source: Wlodawer's rule for the modulus, recalled from memory; the reserve is common practice.
+     */
+    private function riser(Values $values, float $timesHeaviest): ?Measurement
+    {
+        $heaviest = $values->measurement('casting.heaviest');
+        $have = $values->measurement('feeding.riser_diameter');
+        if (null === $heaviest) {
+            return null;
+        }
+        $wanted = ceil($heaviest->in('mm') * $timesHeaviest);
+
+        return null !== $have && $have->in('mm') >= $wanted ? null : Measurement::of($wanted, 'mm');
+    }
+
+    /** The gate width at which the gates run at this share of the limit. Speed falls as the area grows while the sprue is the choke. */
+    private function gateWidth(AttemptRecord $record, float $share): ?Measurement
+    {
+        $speed = FactSheet::of($record, $this->format)->fact('gate_speed_share')?->number;
+        $width = $record->values()->measurement('gating.gate_width');
+        if (null === $speed || null === $width || $speed <= $share) {
+            return null;
+        }
+
+        return Measurement::of(ceil($width->in('mm') * $speed / $share), 'mm');
+    }
+
+    /** @param array<string, float> $targets */
+    private function mouldAt(Values $values, array $targets, bool $warmer): ?Measurement
+    {
+        $target = $targets[$values->choice('mould.process') ?? ''] ?? null;
+        $have = $values->measurement('mould.temperature');
+        $alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
+        if (null === $target || (null !== $have && $warmer === ($have->in('degC') >= $target))) {
+            return null;
+        }
+        // A mould hotter than the solidus would never let the metal freeze.
+        $most = null === $alloy ? $target : min($target, $alloy->solidus->celsius() - 60);
+
+        return Measurement::of($most, 'degC');
+    }
+}
