@@ -46,17 +46,17 @@ final class BlockApproximation
         return new Posterior(array_map(self::sigmoid(...), self::cavity($base, $messages, null)), $evidence, false);
     }
 
-    /** @return list<float> */
+    /** @return array<int, float> */
     private static function absorbNegatives(Network $network): array
     {
         return ExactElimination::solve(new Network($network->priors, [], $network->negative))->causes;
     }
 
     /**
-     * @param list<float>       $base
-     * @param list<list<float>> $messages
+     * @param array<int, float>       $base
+     * @param array<int, array<int, float>> $messages
      *
-     * @return list<float> log-odds with all messages but one block's own
+     * @return array<int, float> log-odds with all messages but one block's own
      */
     private static function cavity(array $base, array $messages, ?int $without): array
     {

@@ -29,6 +29,7 @@ final readonly class Catalogue
 
     public static function standard(): self
     {
+        /** @var self|null $standard */
         static $standard = null;
 
         return $standard ??= self::load();
@@ -53,7 +54,11 @@ final readonly class Catalogue
         return $found;
     }
 
-    /** @return list<Sign> checks worth asking with these defects in this process */
+    /**
+     * @param list<string> $defects
+     *
+     * @return list<Sign> checks worth asking with these defects in this process
+     */
     public function checksFor(array $defects, ?string $process): array
     {
         return array_values(array_filter(
@@ -75,7 +80,7 @@ final readonly class Catalogue
         $rows = require __DIR__.'/Data/causes.php';
         $causes = [];
         foreach ($rows as [$code, $label, $prior, $processes, $families, $words]) {
-            $causes[$code] = new Cause($code, $label, $prior, '*' === $processes ? null : array_values($processes), '*' === $families ? null : $families, $words);
+            $causes[$code] = new Cause($code, $label, $prior, '*' === $processes ? null : $processes, '*' === $families ? null : $families, $words);
         }
         /** @var array<string, array<string, array{float, string}>> $signs */
         $signs = require __DIR__.'/Data/signs.php';

@@ -283,7 +283,7 @@ final readonly class Diagnose
 
     /**
      * @param list<Cause>                                                          $causes
-     * @param array{gain: float, chance: float, yes: list<float>, no: list<float>} $weighed
+     * @param array{gain: float, chance: float, yes: array<int, float>, no: array<int, float>} $weighed
      *
      * @return list<array{cause: string, if_yes: float, if_no: float}>
      */

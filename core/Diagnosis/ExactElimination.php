@@ -42,7 +42,7 @@ final class ExactElimination
         return self::backward($network, $links, $forward, $present, $absent, $total, $constant);
     }
 
-    /** @return array{list<float>, list<float>, float} weight of present and absent per cause, and of the negative leaks */
+    /** @return array{array<int, float>, array<int, float>, float} weight of present and absent per cause, and of the negative leaks */
     private static function weights(Network $network): array
     {
         $present = $network->priors;
@@ -72,7 +72,7 @@ final class ExactElimination
         return $links;
     }
 
-    /** @return list<float> */
+    /** @return array<int, float> */
     private static function leakState(Network $network): array
     {
         $state = [1.0];
@@ -95,10 +95,10 @@ final class ExactElimination
     /**
      * The distribution after a present cause has explained what it could.
      *
-     * @param list<float>              $state
+     * @param array<int, float>              $state
      * @param list<array{int, float}>  $links
      *
-     * @return list<float>
+     * @return array<int, float>
      */
     private static function explain(array $state, array $links): array
     {
@@ -121,10 +121,10 @@ final class ExactElimination
     /**
      * The same step seen from the end: what a mask is still worth before the cause has spoken.
      *
-     * @param list<float>              $worth
+     * @param array<int, float>              $worth
      * @param list<array{int, float}>  $links
      *
-     * @return list<float>
+     * @return array<int, float>
      */
     private static function explainBackward(array $worth, array $links): array
     {
@@ -143,10 +143,10 @@ final class ExactElimination
     }
 
     /**
-     * @param list<float> $a
-     * @param list<float> $b
+     * @param array<int, float> $a
+     * @param array<int, float> $b
      *
-     * @return list<float>
+     * @return array<int, float>
      */
     private static function mix(float $weightA, array $a, float $weightB, array $b): array
     {
@@ -159,9 +159,9 @@ final class ExactElimination
 
     /**
      * @param array<int, list<array{int, float}>> $links
-     * @param array<int, list<float>>             $forward
-     * @param list<float>                         $present
-     * @param list<float>                         $absent
+     * @param array<int, array<int, float>>             $forward
+     * @param array<int, float>                         $present
+     * @param array<int, float>                         $absent
      */
     private static function backward(Network $network, array $links, array $forward, array $present, array $absent, float $total, float $constant): Posterior
     {

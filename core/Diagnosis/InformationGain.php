@@ -17,7 +17,7 @@ final class InformationGain
 
     private readonly Network $joint;
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private readonly array $now;
 
     private readonly float $evidence;
@@ -37,7 +37,7 @@ final class InformationGain
     /**
      * @param array{leak: float, strengths: array<int, float>} $sign
      *
-     * @return array{gain: float, chance: float, yes: list<float>, no: list<float>}
+     * @return array{gain: float, chance: float, yes: array<int, float>, no: array<int, float>}
      */
     public function of(array $sign): array
     {
@@ -53,7 +53,7 @@ final class InformationGain
         return ['gain' => max(0.0, $gain), 'chance' => $yes, 'yes' => $ifYes, 'no' => $without->causes];
     }
 
-    /** @param list<float> $probabilities */
+    /** @param array<int, float> $probabilities */
     public static function entropy(array $probabilities): float
     {
         $bits = 0.0;

@@ -8,7 +8,7 @@ namespace MoltenNotes\Core\Diagnosis;
 final readonly class Posterior
 {
     /**
-     * @param list<float> $causes   P(cause | signs), in the order of the network
+     * @param array<int, float> $causes   P(cause | signs), in the order of the network
      * @param float       $evidence P(signs); for an approximation its product form over blocks
      * @param bool        $exact    false for the block approximation
      */

@@ -113,7 +113,7 @@ final readonly class RemedyRule
         return Measurement::of($celsius, 'degC');
     }
 
-    private function vents(Values $values): ?int
+    private function vents(Values $values): int
     {
         $wanted = max(2, $values->count('casting.high_points') ?? 0) + 2;
         $have = $values->count('venting.vents');

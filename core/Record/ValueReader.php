@@ -224,7 +224,7 @@ final class ValueReader
 
     /**
      * @param array{float, float}|null $bounds
-     * @param list<float>              $values
+     * @param non-empty-list<float>    $values
      */
     private function outside(?array $bounds, array $values): bool
     {

@@ -19,6 +19,7 @@ final readonly class Vocabulary
 
     public static function standard(): self
     {
+        /** @var self|null $standard */
         static $standard = null;
 
         return $standard ??= self::load();
@@ -40,14 +41,14 @@ final readonly class Vocabulary
         /** @var list<array{string, string, string, list<string>, float, '*'|list<string>}> $rows */
         $rows = require __DIR__.'/Data/checks.php';
         $checks = [];
-        foreach ($rows as [$code, $question, $how, $askedWith, $leak, $processes]) {
-            $checks[$code] = new Sign($code, '', $question, $how, $askedWith, $leak, '*' === $processes ? null : $processes);
+        foreach ($rows as [$check, $question, $how, $askedWith, $chance, $processes]) {
+            $checks[$check] = new Sign($check, '', $question, $how, $askedWith, $chance, '*' === $processes ? null : $processes);
         }
         /** @var list<array{string, string, string}> $noticed */
         $noticed = require __DIR__.'/Data/observations.php';
         $observations = [];
-        foreach ($noticed as [$code, $label, $when]) {
-            $observations[$code] = ['label' => $label, 'when' => $when];
+        foreach ($noticed as [$noticedCode, $noticedLabel, $when]) {
+            $observations[$noticedCode] = ['label' => $noticedLabel, 'when' => $when];
         }
 
         return new self($atlas['classes'], $defects, $checks, $observations);

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Account;
+
+use Doctrine\ORM\EntityManagerInterface;
+use MoltenNotes\App\Shared\Http\JsonBody;
+use MoltenNotes\Core\Record\FieldProblem;
+use MoltenNotes\Core\Record\RejectedRecord;
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+final readonly class ChangePasswordController
+{
+    public function __construct(private EntityManagerInterface $storage, private UserPasswordHasherInterface $hasher, private Security $security, private SessionView $view)
+    {
+    }
+
+    #[Route('/api/me/password', methods: ['PUT'])]
+    public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    {
+        $body = JsonBody::of($request);
+        $current = is_string($body['current'] ?? null) ? $body['current'] : '';
+        $new = is_string($body['new'] ?? null) ? $body['new'] : '';
+        $problems = Register::passwordProblems($new, '/new');
+        if (!$this->hasher->isPasswordValid($caster, $current)) {
+            $problems[] = new FieldProblem('/current', 'account.wrong', 'This is not your present password.');
+        }
+        if ([] !== $problems) {
+            throw RejectedRecord::because($problems);
+        }
+        $caster->changePasswordHash($this->hasher->hashPassword($caster, $new));
+        $this->storage->flush();
+        // A changed password ends every other session of this caster; this one signs in afresh.
+        $this->security->login($caster, 'json_login', 'api');
+
+        return $this->view->response($caster);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Account;
+
+use MoltenNotes\App\Shared\Http\CsrfGuard;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
+
+/** Who is signed in, and the token that this session's writes must carry. */
+final readonly class SessionView
+{
+    public function __construct(private CsrfTokenManagerInterface $tokens)
+    {
+    }
+
+    public function response(?Caster $caster, int $status = 200): JsonResponse
+    {
+        return new JsonResponse(['csrf' => $this->tokens->getToken(CsrfGuard::TOKEN)->getValue(), 'caster' => $caster?->toArray()], $status);
+    }
+}

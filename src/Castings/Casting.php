@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Castings;
+
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\LogPour\Attempt;
+use Symfony\Component\Uid\Uuid;
+
+/** A thing to be made, with what counts as good, and the trail of attempts at it. */
+#[ORM\Entity]
+#[ORM\Table(name: 'casting')]
+#[ORM\Index(columns: ['caster_id', 'updated_at'])]
+class Casting
+{
+    #[ORM\Id]
+    #[ORM\Column(type: 'uuid')]
+    private Uuid $id;
+
+    #[ORM\ManyToOne(targetEntity: Caster::class)]
+    #[ORM\JoinColumn(nullable: false)]
+    private Caster $caster;
+
+    #[ORM\Column(length: 120)]
+    private string $name;
+
+    #[ORM\Column(length: 16, nullable: true)]
+    private ?string $purpose;
+
+    #[ORM\Column]
+    private int $wanted;
+
+    #[ORM\Column(type: Types::TEXT, nullable: true)]
+    private ?string $note;
+
+    #[ORM\Column]
+    private \DateTimeImmutable $createdAt;
+
+    #[ORM\Column]
+    private \DateTimeImmutable $updatedAt;
+
+    #[ORM\Version]
+    #[ORM\Column(type: Types::INTEGER)]
+    private int $version = 1;
+
+    /** @var Collection<int, Attempt> */
+    #[ORM\OneToMany(targetEntity: Attempt::class, mappedBy: 'casting')]
+    #[ORM\OrderBy(['number' => 'ASC'])]
+    private Collection $attempts;
+
+    public function __construct(Uuid $id, Caster $caster, string $name, ?string $purpose, int $wanted, ?string $note, \DateTimeImmutable $now)
+    {
+        $this->id = $id;
+        $this->caster = $caster;
+        $this->name = $name;
+        $this->purpose = $purpose;
+        $this->wanted = $wanted;
+        $this->note = $note;
+        $this->createdAt = $now;
+        $this->updatedAt = $now;
+        $this->attempts = new ArrayCollection();
+    }
+
+    public function describe(string $name, ?string $purpose, int $wanted, ?string $note, \DateTimeImmutable $now): void
+    {
+        $this->name = $name;
+        $this->purpose = $purpose;
+        $this->wanted = $wanted;
+        $this->note = $note;
+        $this->updatedAt = $now;
+    }
+
+    public function id(): Uuid
+    {
+        return $this->id;
+    }
+
+    public function caster(): Caster
+    {
+        return $this->caster;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function purpose(): ?string
+    {
+        return $this->purpose;
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    /** @return list<Attempt> in order of number */
+    public function attempts(): array
+    {
+        return array_values($this->attempts->toArray());
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id->toRfc4122(),
+            'name' => $this->name,
+            'purpose' => $this->purpose,
+            'wanted' => $this->wanted,
+            'note' => $this->note,
+            'version' => $this->version,
+            'created_on' => $this->createdAt->format('Y-m-d'),
+            'updated_at' => $this->updatedAt->format(\DATE_ATOM),
+        ];
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Diagnose;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use MoltenNotes\App\LogPour\Attempt;
+
+/** What the caster thinks of a cause, kept beside what was computed. */
+#[ORM\Entity]
+#[ORM\Table(name: 'cause_opinion')]
+class CauseOpinion
+{
+    #[ORM\Id]
+    #[ORM\ManyToOne(targetEntity: Attempt::class, inversedBy: 'opinions')]
+    #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+    private Attempt $attempt;
+
+    #[ORM\Id]
+    #[ORM\Column(length: 40)]
+    private string $cause;
+
+    /** @var 'confirmed'|'suspected'|'ruled_out' */
+    #[ORM\Column(length: 12)]
+    private string $opinion;
+
+    #[ORM\Column(type: Types::TEXT, nullable: true)]
+    private ?string $note;
+
+    /** @param 'confirmed'|'suspected'|'ruled_out' $opinion */
+    public function __construct(Attempt $attempt, string $cause, string $opinion, ?string $note)
+    {
+        $this->attempt = $attempt;
+        $this->cause = $cause;
+        $this->opinion = $opinion;
+        $this->note = $note;
+    }
+
+    /** @param 'confirmed'|'suspected'|'ruled_out' $opinion */
+    public function change(string $opinion, ?string $note): void
+    {
+        $this->opinion = $opinion;
+        $this->note = $note;
+    }
+
+    /** @return array{opinion: string, note: string|null} */
+    public function toArray(): array
+    {
+        return ['opinion' => $this->opinion, 'note' => $this->note];
+    }
+}

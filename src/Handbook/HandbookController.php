@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Handbook;
+
+use MoltenNotes\Core\Alloy\Alloy;
+use MoltenNotes\Core\Alloy\AlloyTable;
+use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Diagnosis\Cause;
+use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\Unit;
+use MoltenNotes\Core\Quantity\UnitTable;
+use MoltenNotes\Core\Record\Choices;
+use MoltenNotes\Core\Record\Field;
+use MoltenNotes\Core\Record\Fields;
+use MoltenNotes\Core\Record\Sign;
+use MoltenNotes\Core\Record\Vocabulary;
+use MoltenNotes\Core\Safety\Cautions;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The words and tables of the trade, once for the whole browser session: fields, choices, defects, alloys, cautions. */
+final class HandbookController
+{
+    #[Route('/api/handbook', methods: ['GET'])]
+    public function __invoke(Catalogue $catalogue): JsonResponse
+    {
+        $vocabulary = Vocabulary::standard();
+
+        return new JsonResponse([
+            'fields' => array_map(self::field(...), array_values(Fields::all())),
+            'choices' => array_map(static fn (array $list): array => array_map(
+                static fn (string $code, array $words): array => ['code' => $code, 'label' => $words['label'], 'hint' => $words['hint']],
+                array_keys($list),
+                array_values($list),
+            ), Choices::all()),
+            'classes' => $vocabulary->classes,
+            'defects' => array_map(static fn (Sign $sign): array => ['code' => $sign->code, 'class' => $sign->group, 'label' => $sign->label, 'words' => $sign->words], array_values($vocabulary->defects)),
+            'observations' => array_map(static fn (string $code, array $row): array => ['code' => $code, 'label' => $row['label'], 'when' => $row['when']], array_keys($vocabulary->observations), array_values($vocabulary->observations)),
+            'causes' => array_map(static fn (Cause $cause): array => [
+                'code' => $cause->code, 'label' => $cause->label, 'words' => $cause->words, 'processes' => $cause->processes,
+                'signs' => array_keys(array_intersect_key($catalogue->signs[$cause->code], $vocabulary->defects)),
+            ], array_values($catalogue->causes)),
+            'cautions' => array_map(static fn (array $row): array => ['code' => $row[0], 'fact' => $row[1], 'choices' => $row[2], 'text' => $row[3]], Cautions::rows()),
+            'alloys' => array_map(self::alloy(...), array_values(AlloyTable::all())),
+            'units' => array_map(static fn (Dimension $dimension): array => [
+                'dimension' => $dimension->value,
+                'units' => array_map(static fn (Unit $unit): array => ['code' => $unit->code, 'label' => $unit->label], UnitTable::of($dimension)),
+            ], Dimension::cases()),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function field(Field $field): array
+    {
+        return [
+            'key' => $field->key, 'keeper' => $field->keeper, 'stage' => $field->stage, 'label' => $field->label, 'kind' => $field->kind->value,
+            'choices' => $field->choices, 'dimension' => $field->dimension()?->value, 'processes' => $field->processes, 'hint' => $field->hint,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function alloy(Alloy $alloy): array
+    {
+        return [
+            'code' => $alloy->code, 'name' => $alloy->name, 'family' => $alloy->family, 'note' => $alloy->note, 'attributes' => $alloy->attributes, 'freezing' => $alloy->freezing->value,
+            'liquidus_c' => round($alloy->liquidus->celsius()), 'solidus_c' => round($alloy->solidus->celsius()),
+            'pour_heavy_c' => round($alloy->pourHeavy->celsius()), 'pour_thin_c' => round($alloy->pourThin->celsius()),
+            'density_solid_kg_m3' => $alloy->densitySolid->si(), 'contraction_percent' => round($alloy->contraction->in('percent'), 2),
+            'shrinkage_percent' => round($alloy->shrinkage->in('percent'), 2),
+            'mark' => $alloy->mark('liquidus_c')->value, 'source' => $alloy->source('liquidus_c'),
+        ];
+    }
+}

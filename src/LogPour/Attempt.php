@@ -1,0 +1,376 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\LogPour;
+
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Castings\Casting;
+use MoltenNotes\App\Diagnose\CauseOpinion;
+use MoltenNotes\App\Diagnose\CheckAnswer;
+use MoltenNotes\App\Findings\RecordedFinding;
+use MoltenNotes\App\PlanNext\AcceptedChange;
+use MoltenNotes\App\PlanNext\WrittenPrediction;
+use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Record\AttemptRecord;
+use MoltenNotes\Core\Record\History;
+use MoltenNotes\Core\Record\Values;
+use Symfony\Component\Uid\Uuid;
+
+/** One try at a casting: plan, pour, findings, diagnosis, change sheet. */
+#[ORM\Entity]
+#[ORM\Table(name: 'attempt')]
+#[ORM\UniqueConstraint(name: 'attempt_number', columns: ['casting_id', 'number'])]
+#[ORM\Index(columns: ['caster_id', 'happened_on', 'id'], name: 'attempt_ledger')]
+class Attempt
+{
+    #[ORM\Id]
+    #[ORM\Column(type: 'uuid')]
+    private Uuid $id;
+
+    #[ORM\ManyToOne(targetEntity: Casting::class, inversedBy: 'attempts')]
+    #[ORM\JoinColumn(nullable: false)]
+    private Casting $casting;
+
+    #[ORM\ManyToOne(targetEntity: Caster::class)]
+    #[ORM\JoinColumn(nullable: false)]
+    private Caster $caster;
+
+    #[ORM\ManyToOne(targetEntity: Heat::class)]
+    private ?Heat $heat = null;
+
+    /** The attempt whose change sheet this one follows. */
+    #[ORM\ManyToOne(targetEntity: self::class)]
+    private ?self $previous;
+
+    #[ORM\Column]
+    private int $number;
+
+    #[ORM\Column(type: Types::DATE_IMMUTABLE, nullable: true)]
+    private ?\DateTimeImmutable $pouredOn = null;
+
+    /** Day of the pour, or of planning: the ledger is ordered by it. */
+    #[ORM\Column(type: Types::DATE_IMMUTABLE)]
+    private \DateTimeImmutable $happenedOn;
+
+    #[ORM\Column(length: 8, nullable: true)]
+    private ?string $verdict = null;
+
+    #[ORM\Column(type: Types::TEXT, nullable: true)]
+    private ?string $note = null;
+
+    /** @var list<string> */
+    #[ORM\Column(type: Types::JSON)]
+    private array $observations = [];
+
+    // What lists and filters need, as made where known; kept by record().
+    #[ORM\Column(length: 40, nullable: true)]
+    private ?string $process = null;
+
+    #[ORM\Column(length: 40, nullable: true)]
+    private ?string $alloy = null;
+
+    #[ORM\Column(type: Types::FLOAT, nullable: true)]
+    private ?float $pourTemperatureK = null;
+
+    #[ORM\Column]
+    private \DateTimeImmutable $createdAt;
+
+    #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
+    private \DateTimeImmutable $updatedAt;
+
+    #[ORM\Version]
+    #[ORM\Column(type: Types::INTEGER)]
+    private int $version = 1;
+
+    /** @var Collection<string, AttemptValue> */
+    #[ORM\OneToMany(targetEntity: AttemptValue::class, mappedBy: 'attempt', cascade: ['persist', 'remove'], orphanRemoval: true, indexBy: 'slot')]
+    private Collection $values;
+
+    /** @var Collection<int, RecordedFinding> */
+    #[ORM\OneToMany(targetEntity: RecordedFinding::class, mappedBy: 'attempt', cascade: ['persist', 'remove'], orphanRemoval: true)]
+    #[ORM\OrderBy(['id' => 'ASC'])]
+    private Collection $findings;
+
+    /** @var Collection<string, CheckAnswer> */
+    #[ORM\OneToMany(targetEntity: CheckAnswer::class, mappedBy: 'attempt', cascade: ['persist', 'remove'], orphanRemoval: true, indexBy: 'check')]
+    private Collection $answers;
+
+    /** @var Collection<string, CauseOpinion> */
+    #[ORM\OneToMany(targetEntity: CauseOpinion::class, mappedBy: 'attempt', cascade: ['persist', 'remove'], orphanRemoval: true, indexBy: 'cause')]
+    private Collection $opinions;
+
+    /** @var Collection<string, AcceptedChange> */
+    #[ORM\OneToMany(targetEntity: AcceptedChange::class, mappedBy: 'attempt', cascade: ['persist', 'remove'], orphanRemoval: true, indexBy: 'remedy')]
+    private Collection $changes;
+
+    /** @var Collection<string, WrittenPrediction> */
+    #[ORM\OneToMany(targetEntity: WrittenPrediction::class, mappedBy: 'attempt', cascade: ['persist', 'remove'], orphanRemoval: true, indexBy: 'defect')]
+    private Collection $predictions;
+
+    public function __construct(Uuid $id, Casting $casting, int $number, ?self $previous, \DateTimeImmutable $now)
+    {
+        $this->id = $id;
+        $this->casting = $casting;
+        $this->caster = $casting->caster();
+        $this->number = $number;
+        $this->previous = $previous;
+        $this->createdAt = $now;
+        $this->updatedAt = $now;
+        $this->happenedOn = $now;
+        $this->values = new ArrayCollection();
+        $this->findings = new ArrayCollection();
+        $this->answers = new ArrayCollection();
+        $this->opinions = new ArrayCollection();
+        $this->changes = new ArrayCollection();
+        $this->predictions = new ArrayCollection();
+    }
+
+    /** @param list<string> $observations */
+    public function record(Values $planned, Values $made, ?Heat $heat, ?\DateTimeImmutable $pouredOn, ?string $verdict, ?string $note, array $observations, \DateTimeImmutable $now): void
+    {
+        $wanted = [];
+        foreach (['planned' => $planned, 'made' => $made] as $stage => $values) {
+            foreach ($values->all() as $field => $value) {
+                $wanted["{$stage} {$field}"] = $value;
+            }
+        }
+        foreach (array_diff($this->values->getKeys(), array_keys($wanted)) as $gone) {
+            $this->values->remove($gone);
+        }
+        foreach ($wanted as $slot => $value) {
+            $this->keep($slot, $value);
+        }
+        $this->heat = $heat;
+        $this->pouredOn = $pouredOn;
+        $this->happenedOn = $pouredOn ?? $this->createdAt;
+        $this->verdict = $verdict;
+        $this->note = $note;
+        $this->observations = $observations;
+        $this->touch($now);
+        $all = $this->toRecord(new History())->values();
+        $this->process = $all->choice('mould.process');
+        $this->alloy = $all->choice('metal.alloy');
+        $this->pourTemperatureK = $all->measurement('pour.temperature')?->si();
+    }
+
+    /** Every write to an attempt or its parts raises its version, so that two devices notice each other. */
+    public function touch(\DateTimeImmutable $now): void
+    {
+        // A second save within the same second must still change the column.
+        $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
+    }
+
+    public function toRecord(History $history): AttemptRecord
+    {
+        $answers = [];
+        foreach ($this->answers as $check => $answer) {
+            $answers[$check] = $answer->answer();
+        }
+
+        return new AttemptRecord(
+            $this->casting->name(),
+            $this->casting->purpose(),
+            $this->number,
+            $this->pouredOn?->format('Y-m-d'),
+            $this->valuesOf('planned'),
+            $this->valuesOf('made'),
+            $this->heat?->values() ?? Values::none(),
+            $this->observations,
+            array_values(array_map(static fn (RecordedFinding $finding) => $finding->toFinding(), $this->findings->toArray())),
+            $answers,
+            $history,
+            $this->verdict,
+            $this->note,
+        );
+    }
+
+    public function valuesOf(string $stage): Values
+    {
+        $values = [];
+        foreach ($this->values as $slot => $row) {
+            $value = $row->value();
+            if (str_starts_with($slot, $stage.' ') && null !== $value) {
+                $values[substr($slot, strlen($stage) + 1)] = $value;
+            }
+        }
+
+        return Values::of($values);
+    }
+
+    /** planned: nothing poured yet; poured: waiting for inspection; judged: has a verdict. */
+    public function state(): string
+    {
+        return match (true) {
+            null !== $this->verdict => 'judged',
+            null !== $this->pouredOn => 'poured',
+            default => 'planned',
+        };
+    }
+
+    public function id(): Uuid
+    {
+        return $this->id;
+    }
+
+    public function casting(): Casting
+    {
+        return $this->casting;
+    }
+
+    public function caster(): Caster
+    {
+        return $this->caster;
+    }
+
+    public function heat(): ?Heat
+    {
+        return $this->heat;
+    }
+
+    public function previous(): ?self
+    {
+        return $this->previous;
+    }
+
+    public function number(): int
+    {
+        return $this->number;
+    }
+
+    public function pouredOn(): ?\DateTimeImmutable
+    {
+        return $this->pouredOn;
+    }
+
+    public function verdict(): ?string
+    {
+        return $this->verdict;
+    }
+
+    public function note(): ?string
+    {
+        return $this->note;
+    }
+
+    /** @return list<string> */
+    public function observations(): array
+    {
+        return $this->observations;
+    }
+
+    public function process(): ?string
+    {
+        return $this->process;
+    }
+
+    public function alloy(): ?string
+    {
+        return $this->alloy;
+    }
+
+    public function pourTemperatureK(): ?float
+    {
+        return $this->pourTemperatureK;
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function updatedAt(): \DateTimeImmutable
+    {
+        return $this->updatedAt;
+    }
+
+    /** @return list<RecordedFinding> */
+    public function findings(): array
+    {
+        return array_values($this->findings->toArray());
+    }
+
+    public function addFinding(RecordedFinding $finding): void
+    {
+        $this->findings->add($finding);
+    }
+
+    public function removeFinding(RecordedFinding $finding): void
+    {
+        $this->findings->removeElement($finding);
+    }
+
+    /** @param 'yes'|'no'|'unclear'|null $answer null takes the answer back */
+    public function answer(string $check, ?string $answer): void
+    {
+        $row = $this->answers->get($check);
+        if (null === $answer) {
+            $this->answers->remove($check);
+        } elseif (null === $row) {
+            $this->answers->set($check, new CheckAnswer($this, $check, $answer));
+        } else {
+            $row->change($answer);
+        }
+    }
+
+    /** @param 'confirmed'|'suspected'|'ruled_out'|null $opinion null takes the opinion back */
+    public function opine(string $cause, ?string $opinion, ?string $note): void
+    {
+        $row = $this->opinions->get($cause);
+        if (null === $opinion) {
+            $this->opinions->remove($cause);
+        } elseif (null === $row) {
+            $this->opinions->set($cause, new CauseOpinion($this, $cause, $opinion, $note));
+        } else {
+            $row->change($opinion, $note);
+        }
+    }
+
+    /** @return array<string, CauseOpinion> */
+    public function opinions(): array
+    {
+        return $this->opinions->toArray();
+    }
+
+    /** @return array<string, AcceptedChange> */
+    public function changes(): array
+    {
+        return $this->changes->toArray();
+    }
+
+    public function acceptChange(AcceptedChange $change): void
+    {
+        $this->changes->set($change->remedy(), $change);
+    }
+
+    public function dropChange(string $remedy): void
+    {
+        $this->changes->remove($remedy);
+    }
+
+    /** @return array<string, WrittenPrediction> */
+    public function predictions(): array
+    {
+        return $this->predictions->toArray();
+    }
+
+    public function predict(WrittenPrediction $prediction): void
+    {
+        $this->predictions->set($prediction->defect(), $prediction);
+    }
+
+    private function keep(string $slot, Measurement|string|int|bool $value): void
+    {
+        $row = $this->values->get($slot);
+        if (null === $row) {
+            $this->values->set($slot, new AttemptValue($this, $slot, $value));
+
+            return;
+        }
+        $row->change($value);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\LogPour;
+
+use Doctrine\ORM\Mapping as ORM;
+use MoltenNotes\App\Shared\Storage\StoredValue;
+use MoltenNotes\Core\Quantity\Measurement;
+
+/** One named value of an attempt, as planned or as made. The two are never one column that is overwritten. */
+#[ORM\Entity]
+#[ORM\Table(name: 'attempt_value')]
+class AttemptValue
+{
+    #[ORM\Id]
+    #[ORM\ManyToOne(targetEntity: Attempt::class, inversedBy: 'values')]
+    #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+    private Attempt $attempt;
+
+    /** planned or made, and the field: "made sand.moisture". */
+    #[ORM\Id]
+    #[ORM\Column(length: 60)]
+    private string $slot;
+
+    #[ORM\Embedded(class: StoredValue::class, columnPrefix: false)]
+    private StoredValue $value;
+
+    public function __construct(Attempt $attempt, string $slot, Measurement|string|int|bool $value)
+    {
+        $this->attempt = $attempt;
+        $this->slot = $slot;
+        $this->value = new StoredValue($value);
+    }
+
+    public function change(Measurement|string|int|bool $value): void
+    {
+        $this->value = new StoredValue($value);
+    }
+
+    public function value(): Measurement|string|int|bool|null
+    {
+        return $this->value->value();
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\LogPour;
+
+use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Diagnose\CauseOpinion;
+use MoltenNotes\App\Findings\RecordedFinding;
+use MoltenNotes\App\Shared\Storage\Notebook;
+use MoltenNotes\Core\Mould\MouldSection;
+use MoltenNotes\Core\Planning\ValueWords;
+use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Record\Choices;
+use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Safety\Cautions;
+
+/** An attempt as the API shows it: values both raw and in the caster's units. */
+final readonly class AttemptView
+{
+    public function __construct(private Notebook $notebook)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function detail(Attempt $attempt): array
+    {
+        $format = new QuantityFormatter($attempt->caster()->units());
+        $all = $attempt->toRecord($this->notebook->history($attempt))->values();
+
+        return $this->summary($attempt) + [
+            'casting_purpose' => $attempt->casting()->purpose(),
+            'note' => $attempt->note(),
+            'planned' => self::values($attempt->valuesOf('planned'), $format),
+            'made' => self::values($attempt->valuesOf('made'), $format),
+            'heat' => null === $attempt->heat() ? null : self::heat($attempt->heat(), $format),
+            'observations' => $attempt->observations(),
+            'findings' => array_map(static fn (RecordedFinding $finding): array => $finding->toArray(), $attempt->findings()),
+            'answers' => (object) $attempt->toRecord($this->notebook->history($attempt))->answers,
+            'opinions' => (object) array_map(static fn (CauseOpinion $opinion): array => $opinion->toArray(), $attempt->opinions()),
+            'previous_id' => $attempt->previous()?->id()->toRfc4122(),
+            'next_id' => $this->notebook->next($attempt)?->id()->toRfc4122(),
+            'changed_fields' => self::changedFields($attempt),
+            'cautions' => Cautions::for($all),
+            'section' => MouldSection::of($all, $format)->toArray(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function summary(Attempt $attempt): array
+    {
+        return self::line(
+            $attempt->id()->toRfc4122(),
+            $attempt->casting()->id()->toRfc4122(),
+            $attempt->casting()->name(),
+            $attempt->number(),
+            $attempt->state(),
+            $attempt->pouredOn()?->format('Y-m-d'),
+            $attempt->verdict(),
+            $attempt->process(),
+            $attempt->alloy(),
+            $attempt->pourTemperatureK(),
+            $attempt->version(),
+            $attempt->caster(),
+        );
+    }
+
+    /** @return array<string, mixed> one line of a list; also made from plain columns, where building entities would cost too much */
+    public static function line(string $id, string $castingId, string $castingName, int $number, string $state, ?string $pouredOn, ?string $verdict, ?string $process, ?string $alloy, ?float $pourTemperatureK, int $version, Caster $caster): array
+    {
+        return [
+            'id' => $id,
+            'casting_id' => $castingId,
+            'casting_name' => $castingName,
+            'number' => $number,
+            'state' => $state,
+            'poured_on' => $pouredOn,
+            'verdict' => $verdict,
+            'process' => $process,
+            'process_label' => null === $process ? null : Choices::label('process', $process),
+            'alloy' => $alloy,
+            'alloy_label' => null === $alloy ? null : Choices::label('alloy', $alloy),
+            'pour_temperature' => null === $pourTemperatureK ? null : (new QuantityFormatter($caster->units()))->si($pourTemperatureK, Dimension::Temperature),
+            'version' => $version,
+        ];
+    }
+
+    /** @return object field → {raw, shown}; an object even when empty */
+    public static function values(Values $values, QuantityFormatter $format): object
+    {
+        $raw = $values->toArray();
+        $shown = [];
+        foreach ($values->all() as $field => $value) {
+            $shown[$field] = ['raw' => $raw[$field], 'shown' => ValueWords::of($field, $value, $format)];
+        }
+
+        return (object) $shown;
+    }
+
+    /** @return array<string, mixed> */
+    public static function heat(Heat $heat, QuantityFormatter $format): array
+    {
+        return [
+            'id' => $heat->id()->toRfc4122(),
+            'melted_on' => $heat->meltedOn()?->format('Y-m-d'),
+            'version' => $heat->version(),
+            'values' => self::values($heat->values(), $format),
+        ];
+    }
+
+    /** @return list<string> fields that the change sheet before this attempt altered */
+    private static function changedFields(Attempt $attempt): array
+    {
+        $fields = [];
+        foreach ($attempt->previous()?->changes() ?? [] as $change) {
+            $field = $change->toChange()->remedy->field;
+            if (null !== $field) {
+                $fields[] = $field;
+            }
+        }
+
+        return array_values(array_unique($fields));
+    }
+}

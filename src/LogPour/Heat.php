@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\LogPour;
+
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use MoltenNotes\App\Account\Caster;
+use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Record\Values;
+use Symfony\Component\Uid\Uuid;
+
+/** One melt. It can fill several moulds, so several attempts may share it. */
+#[ORM\Entity]
+#[ORM\Table(name: 'heat')]
+#[ORM\Index(columns: ['caster_id', 'melted_on'])]
+class Heat
+{
+    #[ORM\Id]
+    #[ORM\Column(type: 'uuid')]
+    private Uuid $id;
+
+    #[ORM\ManyToOne(targetEntity: Caster::class)]
+    #[ORM\JoinColumn(nullable: false)]
+    private Caster $caster;
+
+    #[ORM\Column(type: Types::DATE_IMMUTABLE, nullable: true)]
+    private ?\DateTimeImmutable $meltedOn;
+
+    #[ORM\Version]
+    #[ORM\Column(type: Types::INTEGER)]
+    private int $version = 1;
+
+    #[ORM\Column]
+    private \DateTimeImmutable $updatedAt;
+
+    /** @var Collection<string, HeatValue> */
+    #[ORM\OneToMany(targetEntity: HeatValue::class, mappedBy: 'heat', cascade: ['persist', 'remove'], orphanRemoval: true, indexBy: 'field')]
+    private Collection $values;
+
+    public function __construct(Uuid $id, Caster $caster, ?\DateTimeImmutable $meltedOn, \DateTimeImmutable $now)
+    {
+        $this->id = $id;
+        $this->caster = $caster;
+        $this->meltedOn = $meltedOn;
+        $this->updatedAt = $now;
+        $this->values = new ArrayCollection();
+    }
+
+    public function record(Values $values, ?\DateTimeImmutable $meltedOn, \DateTimeImmutable $now): void
+    {
+        $this->meltedOn = $meltedOn ?? $this->meltedOn;
+        foreach ($this->values->getKeys() as $field) {
+            if (!$values->has($field)) {
+                $this->values->remove($field);
+            }
+        }
+        foreach ($values->all() as $field => $value) {
+            $this->keep($field, $value);
+        }
+        // Touching a column of its own makes every change of a value raise the version.
+        $this->updatedAt = $now;
+    }
+
+    public function id(): Uuid
+    {
+        return $this->id;
+    }
+
+    public function caster(): Caster
+    {
+        return $this->caster;
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function meltedOn(): ?\DateTimeImmutable
+    {
+        return $this->meltedOn;
+    }
+
+    public function updatedAt(): \DateTimeImmutable
+    {
+        return $this->updatedAt;
+    }
+
+    public function values(): Values
+    {
+        $values = [];
+        foreach ($this->values as $field => $row) {
+            $value = $row->value();
+            if (null !== $value) {
+                $values[$field] = $value;
+            }
+        }
+
+        return Values::of($values);
+    }
+
+    private function keep(string $field, Measurement|string|int|bool $value): void
+    {
+        $row = $this->values->get($field);
+        if (null === $row) {
+            $this->values->set($field, new HeatValue($this, $field, $value));
+
+            return;
+        }
+        $row->change($value);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\LogPour;
+
+use Doctrine\ORM\Mapping as ORM;
+use MoltenNotes\App\Shared\Storage\StoredValue;
+use MoltenNotes\Core\Quantity\Measurement;
+
+/** One named value of a heat. */
+#[ORM\Entity]
+#[ORM\Table(name: 'heat_value')]
+class HeatValue
+{
+    #[ORM\Id]
+    #[ORM\ManyToOne(targetEntity: Heat::class, inversedBy: 'values')]
+    #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+    private Heat $heat;
+
+    #[ORM\Id]
+    #[ORM\Column(length: 40)]
+    private string $field;
+
+    #[ORM\Embedded(class: StoredValue::class, columnPrefix: false)]
+    private StoredValue $value;
+
+    public function __construct(Heat $heat, string $field, Measurement|string|int|bool $value)
+    {
+        $this->heat = $heat;
+        $this->field = $field;
+        $this->value = new StoredValue($value);
+    }
+
+    public function change(Measurement|string|int|bool $value): void
+    {
+        $this->value = new StoredValue($value);
+    }
+
+    public function value(): Measurement|string|int|bool|null
+    {
+        return $this->value->value();
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\LogPour;
+
+use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Storage\Notebook;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+final readonly class ShowAttemptController
+{
+    public function __construct(private Notebook $notebook, private AttemptView $view)
+    {
+    }
+
+    #[Route('/api/attempts/{id}', methods: ['GET'])]
+    public function __invoke(string $id, #[CurrentUser] Caster $caster): JsonResponse
+    {
+        return new JsonResponse($this->view->detail($this->notebook->attempt($id, $caster)));
+    }
+}

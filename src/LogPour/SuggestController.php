@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\LogPour;
+
+use Doctrine\ORM\EntityManagerInterface;
+use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Storage\Notebook;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Record\History;
+use MoltenNotes\Core\Record\Values;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+/** Last used values, to be offered and never filled in silently: of this casting first, else of the workshop; and the heats of late. */
+final readonly class SuggestController
+{
+    public function __construct(private EntityManagerInterface $storage, private Notebook $notebook)
+    {
+    }
+
+    #[Route('/api/suggestions', methods: ['GET'])]
+    public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    {
+        $format = new QuantityFormatter($caster->units());
+        $castingId = $request->query->getString('casting');
+        $attempts = $this->storage->getRepository(Attempt::class);
+        $of = '' === $castingId ? null : $attempts->findOneBy(['casting' => $this->notebook->casting($castingId, $caster)], ['number' => 'DESC']);
+        $last = $attempts->findOneBy(['caster' => $caster], ['createdAt' => 'DESC', 'number' => 'DESC']);
+        $values = static fn (?Attempt $attempt): Values => $attempt?->toRecord(new History())->values() ?? Values::none();
+        $heats = $this->storage->getRepository(Heat::class)->findBy(['caster' => $caster], ['meltedOn' => 'DESC', 'updatedAt' => 'DESC'], 5);
+
+        return new JsonResponse([
+            'casting' => AttemptView::values($values($of), $format),
+            'workshop' => AttemptView::values($values($last), $format),
+            'heats' => array_map(static fn (Heat $heat): array => AttemptView::heat($heat, $format), $heats),
+        ]);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\PlanNext;
+
+use Doctrine\ORM\Mapping as ORM;
+use MoltenNotes\App\LogPour\Attempt;
+use MoltenNotes\App\Shared\Storage\StoredValue;
+use MoltenNotes\Core\Planning\Change;
+use MoltenNotes\Core\Planning\Remedies;
+
+/** One accepted line of a change sheet: from this attempt to the next. */
+#[ORM\Entity]
+#[ORM\Table(name: 'accepted_change')]
+class AcceptedChange
+{
+    #[ORM\Id]
+    #[ORM\ManyToOne(targetEntity: Attempt::class, inversedBy: 'changes')]
+    #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+    private Attempt $attempt;
+
+    #[ORM\Id]
+    #[ORM\Column(length: 40)]
+    private string $remedy;
+
+    #[ORM\Embedded(class: StoredValue::class, columnPrefix: 'old_')]
+    private StoredValue $old;
+
+    #[ORM\Embedded(class: StoredValue::class, columnPrefix: 'new_')]
+    private StoredValue $new;
+
+    public function __construct(Attempt $attempt, Change $change)
+    {
+        $this->attempt = $attempt;
+        $this->remedy = $change->remedy->code;
+        $this->rewrite($change);
+    }
+
+    public function rewrite(Change $change): void
+    {
+        $this->old = new StoredValue($change->old);
+        $this->new = new StoredValue($change->new);
+    }
+
+    public function remedy(): string
+    {
+        return $this->remedy;
+    }
+
+    public function toChange(): Change
+    {
+        return new Change(Remedies::get($this->remedy), $this->old->value(), $this->new->value());
+    }
+}

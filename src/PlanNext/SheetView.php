@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\PlanNext;
+
+use MoltenNotes\App\Diagnose\WhyView;
+use MoltenNotes\App\LogPour\Attempt;
+use MoltenNotes\App\Shared\Storage\Notebook;
+use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Diagnosis\RankedCause;
+use MoltenNotes\Core\Planning\Change;
+use MoltenNotes\Core\Planning\NextAttempt;
+use MoltenNotes\Core\Planning\Outcome;
+use MoltenNotes\Core\Planning\Prediction;
+use MoltenNotes\Core\Planning\Score;
+use MoltenNotes\Core\Planning\ValueWords;
+use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Record\Fields;
+use MoltenNotes\Core\Record\History;
+
+/** The change sheet of an attempt: what may be changed, what is accepted, what it should do, and later what it did. */
+final readonly class SheetView
+{
+    /** Remedies are offered against this many leading causes. */
+    private const CAUSES_OFFERED = 6;
+
+    public function __construct(private Catalogue $catalogue, private WhyView $why, private Notebook $notebook)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Attempt $attempt): array
+    {
+        $units = $attempt->caster()->units();
+        $planner = new NextAttempt($this->catalogue, $units);
+        $format = new QuantityFormatter($units);
+        $record = $attempt->toRecord($this->notebook->history($attempt));
+        $diagnosis = $this->why->diagnosis($attempt);
+        $causes = array_map(static fn (RankedCause $ranked): string => $ranked->cause->code, array_slice($diagnosis->ranked, 0, self::CAUSES_OFFERED));
+        $accepted = array_map(static fn (AcceptedChange $change): Change => $change->toChange(), $attempt->changes());
+        $offered = [];
+        foreach ([...$planner->proposals($record, $causes), ...array_values($accepted)] as $change) {
+            $code = $change->remedy->code;
+            $offered[$code] ??= $this->line($accepted[$code] ?? $change, $format) + [
+                'accepted' => isset($accepted[$code]),
+                'cause_probability' => round($diagnosis->odds[$change->remedy->cause] ?? 0.0, 4),
+            ];
+        }
+        $next = $this->notebook->next($attempt);
+        $sheet = $planner->sheet($record, $diagnosis, array_values($accepted));
+
+        return [
+            'proposals' => array_values($offered),
+            'predictions' => null === $next
+                ? array_map(static fn (Prediction $prediction): array => $prediction->toArray(), $sheet->predictions)
+                : array_values(array_map(static fn (WrittenPrediction $written): array => $written->toArray(), $attempt->predictions())),
+            'teaches' => $sheet->teaches,
+            'next_id' => $next?->id()->toRfc4122(),
+            'version' => $attempt->version(),
+        ];
+    }
+
+    /** @return array<string, mixed> the sheet between two attempts, scored as far as the second one is judged */
+    public function followed(Attempt $from, Attempt $to): array
+    {
+        $format = new QuantityFormatter($from->caster()->units());
+        $expected = array_map(static fn (WrittenPrediction $prediction): Outcome => $prediction->expected(), $from->predictions());
+        $scores = Score::of($expected, $from->toRecord(new History()), $to->toRecord(new History()));
+
+        return [
+            'changes' => array_values(array_map(fn (AcceptedChange $change): array => $this->line($change->toChange(), $format), $from->changes())),
+            'predictions' => array_values(array_map(static fn (WrittenPrediction $prediction): array => $prediction->toArray(), $from->predictions())),
+            'scores' => array_map(static fn (Score $score): array => ['defect' => $score->defect, 'expected' => $score->expected?->value, 'found' => $score->found->value, 'held' => $score->held], $scores),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function line(Change $change, QuantityFormatter $format): array
+    {
+        $remedy = $change->remedy;
+        $raw = static fn (Measurement|string|int|bool|null $value): array|string|int|bool|null => $value instanceof Measurement ? $value->toArray() : $value;
+
+        return [
+            'remedy' => $remedy->code,
+            'label' => $remedy->label,
+            'cause' => $remedy->cause,
+            'cause_label' => $this->catalogue->causes[$remedy->cause]->label,
+            'effort' => $remedy->effort,
+            'cost' => $remedy->cost,
+            'field' => $remedy->field,
+            'field_label' => null === $remedy->field ? null : Fields::get($remedy->field)->label,
+            'old' => null === $remedy->field ? null : ValueWords::of($remedy->field, $change->old, $format),
+            'new' => null === $remedy->field ? null : ValueWords::of($remedy->field, $change->new, $format),
+            'new_raw' => $raw($change->new),
+        ];
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\PlanNext;
+
+use Doctrine\ORM\Mapping as ORM;
+use MoltenNotes\App\LogPour\Attempt;
+use MoltenNotes\Core\Planning\Outcome;
+use MoltenNotes\Core\Planning\Prediction;
+
+/** What the change sheet expected of one defect, written down before the pour and never changed after. */
+#[ORM\Entity]
+#[ORM\Table(name: 'prediction')]
+class WrittenPrediction
+{
+    /** The attempt whose change sheet it stands on; the attempt after it is the test. */
+    #[ORM\Id]
+    #[ORM\ManyToOne(targetEntity: Attempt::class, inversedBy: 'predictions')]
+    #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+    private Attempt $attempt;
+
+    #[ORM\Id]
+    #[ORM\Column(length: 40)]
+    private string $defect;
+
+    #[ORM\Column]
+    private float $chanceBefore;
+
+    #[ORM\Column]
+    private float $chanceAfter;
+
+    #[ORM\Column(length: 8, enumType: Outcome::class)]
+    private Outcome $expected;
+
+    public function __construct(Attempt $attempt, Prediction $prediction)
+    {
+        $this->attempt = $attempt;
+        $this->defect = $prediction->defect;
+        $this->chanceBefore = $prediction->before;
+        $this->chanceAfter = $prediction->after;
+        $this->expected = $prediction->expected;
+    }
+
+    public function defect(): string
+    {
+        return $this->defect;
+    }
+
+    public function expected(): Outcome
+    {
+        return $this->expected;
+    }
+
+    /** @return array{defect: string, before: float, after: float, expected: string} */
+    public function toArray(): array
+    {
+        return (new Prediction($this->defect, $this->chanceBefore, $this->chanceAfter, $this->expected))->toArray();
+    }
+}

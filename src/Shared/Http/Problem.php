@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Shared\Http;
+
+use MoltenNotes\Core\Record\FieldProblem;
+use Symfony\Component\HttpFoundation\JsonResponse;
+
+/** Errors as application/problem+json (RFC 9457), with a JSON Pointer for each field at fault. */
+final class Problem
+{
+    /**
+     * @param list<FieldProblem>    $fields
+     * @param array<string, mixed>  $more
+     * @param array<string, string> $headers
+     */
+    public static function response(int $status, string $code, string $title, array $fields = [], array $more = [], array $headers = []): JsonResponse
+    {
+        $body = ['type' => 'about:blank', 'status' => $status, 'code' => $code, 'title' => $title] + $more;
+        if ([] !== $fields) {
+            $body['problems'] = array_map(static fn (FieldProblem $field): array => $field->toArray(), $fields);
+        }
+
+        return new JsonResponse($body, $status, ['Content-Type' => 'application/problem+json'] + $headers);
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Shared\Storage;
+
+use Doctrine\ORM\EntityManagerInterface;
+use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Castings\Casting;
+use MoltenNotes\App\LogPour\Attempt;
+use MoltenNotes\App\LogPour\Heat;
+use MoltenNotes\App\Shared\Http\Ids;
+use MoltenNotes\App\Shared\Http\RecordNotFound;
+use MoltenNotes\Core\Record\History;
+use Symfony\Component\Uid\Uuid;
+
+/** The one door to a caster's records: nothing is found here that is somebody else's. */
+final readonly class Notebook
+{
+    public function __construct(private EntityManagerInterface $storage)
+    {
+    }
+
+    public function casting(string $id, Caster $caster): Casting
+    {
+        return $this->findCasting(Ids::of($id, 'casting'), $caster) ?? throw RecordNotFound::named('casting');
+    }
+
+    public function findCasting(Uuid $id, Caster $caster): ?Casting
+    {
+        return $this->own($this->storage->find(Casting::class, $id), $caster);
+    }
+
+    public function attempt(string $id, Caster $caster): Attempt
+    {
+        return $this->findAttempt(Ids::of($id, 'attempt'), $caster) ?? throw RecordNotFound::named('attempt');
+    }
+
+    public function findAttempt(Uuid $id, Caster $caster): ?Attempt
+    {
+        return $this->own($this->storage->find(Attempt::class, $id), $caster);
+    }
+
+    public function heat(string $id, Caster $caster): Heat
+    {
+        return $this->findHeat(Ids::of($id, 'heat'), $caster) ?? throw RecordNotFound::named('heat');
+    }
+
+    public function findHeat(Uuid $id, Caster $caster): ?Heat
+    {
+        return $this->own($this->storage->find(Heat::class, $id), $caster);
+    }
+
+    /** The attempt that follows the change sheet of this one. */
+    public function next(Attempt $attempt): ?Attempt
+    {
+        return $this->storage->getRepository(Attempt::class)->findOneBy(['previous' => $attempt]);
+    }
+
+    /** What the caster confirmed in earlier judged attempts, this one left out: it must not confirm itself. */
+    public function history(Attempt $attempt): History
+    {
+        $connection = $this->storage->getConnection();
+        $caster = $attempt->caster()->id()->toBinary();
+        $self = $attempt->id()->toBinary();
+        $judged = $connection->fetchOne('SELECT COUNT(*) FROM attempt WHERE caster_id = ? AND id <> ? AND verdict IS NOT NULL', [$caster, $self]);
+        /** @var array<string, int|string> $confirmed */
+        $confirmed = $connection->fetchAllKeyValue(
+            "SELECT o.cause, COUNT(*) FROM cause_opinion o JOIN attempt a ON a.id = o.attempt_id
+             WHERE a.caster_id = ? AND a.id <> ? AND a.verdict IS NOT NULL AND o.opinion = 'confirmed' GROUP BY o.cause",
+            [$caster, $self],
+        );
+
+        return new History(is_numeric($judged) ? (int) $judged : 0, array_map(intval(...), $confirmed));
+    }
+
+    public function nextNumber(Casting $casting): int
+    {
+        $highest = $this->storage->getConnection()->fetchOne('SELECT COALESCE(MAX(number), 0) FROM attempt WHERE casting_id = ?', [$casting->id()->toBinary()]);
+
+        return 1 + (is_numeric($highest) ? (int) $highest : 0);
+    }
+
+    public function add(object $entity): void
+    {
+        $this->storage->persist($entity);
+    }
+
+    public function save(): void
+    {
+        $this->storage->flush();
+    }
+
+    /** True when some row has this id already, whoever owns it. */
+    public function isTaken(string $class, Uuid $id): bool
+    {
+        return null !== $this->storage->find(match ($class) {
+            'casting' => Casting::class,
+            'heat' => Heat::class,
+            default => Attempt::class,
+        }, $id);
+    }
+
+    /**
+     * @template T of Casting|Attempt|Heat
+     *
+     * @param T|null $record
+     *
+     * @return T|null
+     */
+    private function own(Casting|Attempt|Heat|null $record, Caster $caster): Casting|Attempt|Heat|null
+    {
+        return null !== $record && $record->caster()->id()->equals($caster->id()) ? $record : null;
+    }
+}
