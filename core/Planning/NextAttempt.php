@@ -20,9 +20,10 @@ use MoltenNotes\Core\Record\Values;
  * Plans the next attempt: the changes edit a copy of the plan, the evidence is weighed again on that copy, and each defect gets its chance
  * before and after.
  *
- * Chance of a defect = 1 − (1 − leak) Π over causes (1 − strength · P(cause)). Before: P(cause) as diagnosed, nothing changed.
- * After: the odds of each cause moved by what the record's evidence gains or loses on the changed plan, or by the remedy's own share where
- * no rule reads the change. Derived; it treats causes as independent once diagnosed.
+ * A defect that was seen is put down to its causes in the shares strength · P(cause), the leak taking the rest. With nothing changed each
+ * cause acts again, so the chance to see it again is the sum of the shares. A change leaves of a cause what the record's evidence on the
+ * changed plan leaves of its odds, or the remedy's own share where that is less or no rule reads the change; a cause that the changed plan
+ * makes likelier adds its new chance. Derived; it treats causes as independent once diagnosed.
  */
 final readonly class NextAttempt
 {
@@ -68,35 +69,33 @@ final readonly class NextAttempt
                 $plan = $plan->with($change->remedy->field, $change->new);
             }
         }
-        $after = $this->oddsAfter($record, $plan, $diagnosis->odds, $changes);
+        $left = $this->left($record, $plan, $changes);
 
-        return new ChangeSheet($changes, $this->predictions($record->defectKinds(), $diagnosis->odds, $after), $plan, self::teaches($changes));
+        return new ChangeSheet($changes, $this->predictions($record->defectKinds(), $diagnosis->odds, $left), $plan, self::teaches($changes));
     }
 
     /**
-     * @param array<string, float> $before
-     * @param list<Change>         $changes
+     * @param list<Change> $changes
      *
-     * @return array<string, float> cause → probability
+     * @return array<string, float> cause → factor on its odds: below 1 less of it, above 1 more
      */
-    private function oddsAfter(AttemptRecord $record, Values $plan, array $before, array $changes): array
+    private function left(AttemptRecord $record, Values $plan, array $changes): array
     {
         $then = $this->recordOdds($record, $record->values());
         $next = $this->recordOdds($record, $plan);
         $left = [];
-        foreach ($changes as $change) {
-            $cause = $change->remedy->cause;
-            $left[$cause] = ($left[$cause] ?? 0.0) + log($change->remedy->left);
+        foreach (array_keys($this->catalogue->causes) as $cause) {
+            $left[$cause] = exp($next[$cause] - $then[$cause]);
         }
-        $after = [];
-        foreach ($before as $cause => $probability) {
-            $shift = ($next[$cause] ?? 0.0) - ($then[$cause] ?? 0.0);
-            // A remedy that no rule can weigh, or that the rules only see in part, still does what the trade expects of it.
-            $shift = isset($left[$cause]) ? min($shift, $left[$cause]) : $shift;
-            $after[$cause] = 1 / (1 + exp(-ContextEvidence::logit($probability) - $shift));
+        $own = [];
+        foreach ($changes as $change) {
+            $own[$change->remedy->cause] = ($own[$change->remedy->cause] ?? 1.0) * $change->remedy->left;
+        }
+        foreach ($own as $cause => $share) {
+            $left[$cause] = min($left[$cause], $share);
         }
 
-        return $after;
+        return $left;
     }
 
     /** @return array<string, float> cause → log-odds from the plan's values alone; observations belong to the pour that is over */
@@ -117,33 +116,81 @@ final readonly class NextAttempt
 
     /**
      * @param list<string>         $seen
-     * @param array<string, float> $before
-     * @param array<string, float> $after
+     * @param array<string, float> $odds cause → probability as diagnosed
+     * @param array<string, float> $left cause → factor
      *
      * @return list<Prediction>
      */
-    private function predictions(array $seen, array $before, array $after): array
+    private function predictions(array $seen, array $odds, array $left): array
     {
         $predictions = [];
         $warnings = [];
         foreach ($this->catalogue->vocabulary->defects as $defect) {
-            $chanceBefore = $this->chance($defect->code, $defect->leak, $before);
-            $chanceAfter = $this->chance($defect->code, $defect->leak, $after);
+            $strengths = $this->catalogue->causesOf($defect->code);
+            $raised = $this->raised($strengths, $odds, $left);
             if (in_array($defect->code, $seen, true)) {
-                $predictions[] = Prediction::of($defect->code, $chanceBefore, $chanceAfter);
-            } elseif ($chanceAfter - $chanceBefore >= self::WARN_FROM) {
-                $warnings[] = Prediction::of($defect->code, $chanceBefore, $chanceAfter);
+                [$before, $after] = $this->again($strengths, $defect->leak, $odds, $left);
+                $predictions[] = Prediction::of($defect->code, $before, 1 - (1 - $after) * (1 - $raised));
+            } elseif ($raised >= self::WARN_FROM) {
+                $before = $this->chance($strengths, $defect->leak, $odds);
+                $warnings[] = Prediction::of($defect->code, $before, 1 - (1 - $before) * (1 - $raised));
             }
         }
 
         return [...$predictions, ...$warnings];
     }
 
-    /** @param array<string, float> $odds */
-    private function chance(string $defect, float $leak, array $odds): float
+    /**
+     * @param array<string, float> $strengths
+     * @param array<string, float> $odds
+     * @param array<string, float> $left
+     *
+     * @return array{float, float} chance to see it again, unchanged and changed
+     */
+    private function again(array $strengths, float $leak, array $odds, array $left): array
+    {
+        $shares = [];
+        foreach ($strengths as $cause => $strength) {
+            $shares[$cause] = $strength * ($odds[$cause] ?? 0.0);
+        }
+        $total = $leak + array_sum($shares);
+        $before = 0.0;
+        $after = 0.0;
+        foreach ($shares as $cause => $share) {
+            $before += $share / $total;
+            $after += $share / $total * min(1.0, $left[$cause] ?? 1.0);
+        }
+
+        return [$before, $after];
+    }
+
+    /**
+     * Chance that what the changes make likelier shows this defect.
+     *
+     * @param array<string, float> $strengths
+     * @param array<string, float> $odds
+     * @param array<string, float> $left
+     */
+    private function raised(array $strengths, array $odds, array $left): float
+    {
+        $absent = 1.0;
+        foreach ($strengths as $cause => $strength) {
+            $now = $odds[$cause] ?? 0.0;
+            $then = 1 / (1 + exp(-ContextEvidence::logit($now)) / max(1.0, $left[$cause] ?? 1.0));
+            $absent *= 1 - $strength * max(0.0, $then - $now);
+        }
+
+        return 1 - $absent;
+    }
+
+    /**
+     * @param array<string, float> $strengths
+     * @param array<string, float> $odds
+     */
+    private function chance(array $strengths, float $leak, array $odds): float
     {
         $absent = 1 - $leak;
-        foreach ($this->catalogue->causesOf($defect) as $cause => $strength) {
+        foreach ($strengths as $cause => $strength) {
             $absent *= 1 - $strength * ($odds[$cause] ?? 0.0);
         }
 
@@ -161,11 +208,5 @@ final readonly class NextAttempt
             1 === $causes => 'Several changes against one cause: if the fault goes, the cause is known, not which change did it.',
             default => 'Changes against several causes at once: the best chance of a good part, but a success will not say which change did it.',
         };
-    }
-
-    /** A value for a change sheet's line, in the caster's units. */
-    public function words(string $field, Measurement|string|int|bool|null $value): string
-    {
-        return ValueWords::of($field, $value, $this->format);
     }
 }
