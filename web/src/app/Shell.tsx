@@ -1,0 +1,126 @@
+import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
+import { DropdownMenu } from 'radix-ui';
+import { Suspense, useState } from 'react';
+import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { SignInPage, useSignOut } from '../features/account/index';
+import { handbookQuery, sessionQuery } from '../shared/api';
+import { Dialog } from '../shared/ui/Dialog';
+import { Failed, Loading } from '../shared/ui/states';
+import { SHORTCUTS, useShortcuts } from './shortcuts';
+import { useTheme } from './theme';
+
+const PLACES = [
+  { to: '/', label: 'Bench' },
+  { to: '/castings', label: 'Castings' },
+  { to: '/ledger', label: 'Ledger' },
+  { to: '/handbook', label: 'Handbook' },
+];
+
+/** The frame around every screen: a drawing sheet with its border and title block. */
+export function Shell() {
+  const session = useQuery(sessionQuery);
+  useTheme(session.data?.caster?.theme);
+  if (session.isPending) return <main className="mx-auto max-w-3xl p-6"><Loading /></main>;
+  if (session.isError) return <main className="mx-auto max-w-3xl p-6"><Failed error={session.error} retry={() => void session.refetch()} /></main>;
+  if (!session.data.caster) return <SignInPage />;
+  return <Notebook name={session.data.caster.name} />;
+}
+
+function Notebook({ name }: { name: string }) {
+  const [sheet, setSheet] = useState(false);
+  useShortcuts(() => setSheet(true));
+  const { pathname } = useLocation();
+  return (
+    <div className="frame">
+      <a href="#main" className="press absolute -top-20 left-4 z-50 bg-sheet focus:top-2">
+        Skip to the content
+      </a>
+      <TitleBlock name={name} onSheet={() => setSheet(true)} />
+      <main id="main" className="sheet mx-auto w-full max-w-[1240px] flex-1 px-4 pt-5 pb-28 md:px-8 md:pb-12" tabIndex={-1}>
+        <Suspense fallback={<Loading />} key={pathname}>
+          <WithHandbook />
+        </Suspense>
+      </main>
+      <PhoneBar />
+      <Dialog open={sheet} onClose={() => setSheet(false)} title="Shortcuts" narrow>
+        <dl className="grid grid-cols-[7rem_1fr]">
+          {SHORTCUTS.map((shortcut) => (
+            <div key={shortcut.keys} className="hairline col-span-2 grid grid-cols-subgrid py-2">
+              <dt className="figure text-lg">{shortcut.keys}</dt>
+              <dd>{shortcut.does}</dd>
+            </div>
+          ))}
+        </dl>
+      </Dialog>
+    </div>
+  );
+}
+
+/** Screens speak the trade's words: they wait for them once. */
+function WithHandbook() {
+  useSuspenseQuery(handbookQuery);
+  return <Outlet />;
+}
+
+function TitleBlock({ name, onSheet }: { name: string; onSheet: () => void }) {
+  const navigate = useNavigate();
+  const signOut = useSignOut();
+  return (
+    <header className="title-block">
+      <NavLink to="/" className="title-cell flex items-center gap-3 no-underline">
+        <img src="/mark.svg" alt="" width="30" height="30" />
+        <span className="figure text-lg leading-none">Molten Notes</span>
+      </NavLink>
+      <nav aria-label="Places" className="hidden md:contents">
+        {PLACES.map((place) => (
+          <NavLink key={place.to} to={place.to} end={place.to === '/'} className="title-cell place">
+            {place.label}
+          </NavLink>
+        ))}
+      </nav>
+      <span className="title-cell flex-1" aria-hidden="true" />
+      <NavLink to="/log" className="title-cell title-pour hidden md:flex">
+        Log a pour
+      </NavLink>
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger className="title-cell text-left" aria-label={`Notebook of ${name}: menu`}>
+          <span className="lettering block leading-none">Notebook</span>
+          <span className="figure block max-w-40 truncate leading-tight">{name}</span>
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content align="end" className="sheet z-30 min-w-52 border-2 border-ink">
+            {[
+              { label: 'Units, theme, password', run: () => void navigate('/settings') },
+              { label: 'Shortcuts', run: onSheet },
+              { label: 'Sign out', run: () => signOut.mutate() },
+            ].map((item) => (
+              <DropdownMenu.Item key={item.label} onSelect={item.run} className="cursor-pointer px-4 py-3 outline-none data-[highlighted]:bg-wash">
+                {item.label}
+              </DropdownMenu.Item>
+            ))}
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+    </header>
+  );
+}
+
+function PhoneBar() {
+  return (
+    <nav aria-label="Places" className="phone-bar md:hidden">
+      {PLACES.slice(0, 2).map((place) => (
+        <NavLink key={place.to} to={place.to} end={place.to === '/'} className="place">
+          {place.label}
+        </NavLink>
+      ))}
+      <NavLink to="/log" className="title-pour">
+        Log a pour
+      </NavLink>
+      {PLACES.slice(2).map((place) => (
+        <NavLink key={place.to} to={place.to} className="place">
+          {place.label}
+        </NavLink>
+      ))}
+    </nav>
+  );
+}

@@ -1,0 +1,26 @@
+import { createBrowserRouter } from 'react-router';
+import { BrokenScreen } from './BrokenScreen';
+import { Shell } from './Shell';
+
+// Each screen is a chunk of its own: the first one must be there at once, on a phone, in a yard.
+export const router = createBrowserRouter([
+  {
+    path: '/',
+    Component: Shell,
+    ErrorBoundary: BrokenScreen,
+    children: [
+      { index: true, lazy: async () => ({ Component: (await import('../features/bench/index')).BenchPage }) },
+      { path: 'castings', lazy: async () => ({ Component: (await import('../features/castings/index')).CastingsPage }) },
+      { path: 'castings/:id', lazy: async () => ({ Component: (await import('../features/castings/index')).CastingPage }) },
+      { path: 'log', lazy: async () => ({ Component: (await import('../features/log-pour/index')).LogPourPage }) },
+      { path: 'attempts/:id', lazy: async () => ({ Component: (await import('../features/attempt/index')).AttemptPage }) },
+      { path: 'attempts/:id/log', lazy: async () => ({ Component: (await import('../features/log-pour/index')).LogPourPage }) },
+      { path: 'attempts/:id/why', lazy: async () => ({ Component: (await import('../features/why/index')).WhyPage }) },
+      { path: 'attempts/:id/changes', lazy: async () => ({ Component: (await import('../features/change-sheet/index')).ChangeSheetPage }) },
+      { path: 'ledger', lazy: async () => ({ Component: (await import('../features/ledger/index')).LedgerPage }) },
+      { path: 'handbook', lazy: async () => ({ Component: (await import('../features/handbook/index')).HandbookPage }) },
+      { path: 'settings', lazy: async () => ({ Component: (await import('../features/settings/index')).SettingsPage }) },
+      { path: '*', Component: BrokenScreen },
+    ].map((route) => ({ ...route, ErrorBoundary: BrokenScreen })),
+  },
+]);

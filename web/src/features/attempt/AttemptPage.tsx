@@ -1,0 +1,219 @@
+import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useLocation, useNavigate, useParams } from 'react-router';
+import { DefectDrawing, FindingForm } from '../findings/index';
+import { MouldSection } from '../mould-section/index';
+import { answered, api, defectWords, fieldMessages, ProblemError, useHandbook, wordsFor, type Attempt, type Field, type Finding, type FindingEntry } from '../../shared/api';
+import { dayWords } from '../../shared/day';
+import { freshId } from '../../shared/id';
+import { Cautions } from '../../shared/ui/Cautions';
+import { RevisionMark } from '../../shared/ui/states';
+import { useKeys } from '../../shared/ui/useKeys';
+import { VerdictMark, verdictWords } from '../../shared/ui/VerdictMark';
+import { attemptQuery } from './queries';
+import { stagesOf } from './model';
+
+/** One attempt: the mould section in the middle, the stages in working order along it, the findings pinned on it. */
+export function AttemptPage() {
+  const { id = '' } = useParams();
+  const attempt = useSuspenseQuery(attemptQuery(id)).data;
+  const navigate = useNavigate();
+  const [selected, setSelected] = useState<readonly string[]>([]);
+  const [editing, setEditing] = useState<Finding | 'new' | null>(null);
+  useKeys({ f: () => setEditing('new'), w: () => void navigate(`/attempts/${id}/why`), x: () => void navigate(`/attempts/${id}/changes`) });
+  return (
+    <article>
+      <Head attempt={attempt} />
+      <Questions />
+      <Cautions given={attempt.cautions} />
+      <div className="mt-4">
+        <MouldSection section={attempt.section} findings={attempt.findings} selected={selected} onSelect={setSelected} />
+      </div>
+      <FindingsBlock attempt={attempt} editing={editing} setEditing={setEditing} />
+      <Stages attempt={attempt} selected={selected} />
+    </article>
+  );
+}
+
+function Head({ attempt }: { attempt: Attempt }) {
+  return (
+    <header className="flex flex-wrap items-start justify-between gap-4">
+      <div className="flex gap-4">
+        <VerdictMark state={attempt.state} verdict={attempt.verdict} size={52} />
+        <div>
+          <p className="lettering">
+            <Link to={`/castings/${attempt.casting_id}`}>{attempt.casting_name}</Link>
+          </p>
+          <h1>
+            No. {attempt.number}: {verdictWords(attempt.state, attempt.verdict).toLowerCase()}
+          </h1>
+          <p className="text-soft">
+            {[attempt.process_label, attempt.alloy_label, attempt.pour_temperature, attempt.poured_on ? dayWords(attempt.poured_on) : 'not poured yet'].filter(Boolean).join(' · ')}
+          </p>
+          {attempt.note && <p className="mt-1 max-w-prose italic">“{attempt.note}”</p>}
+        </div>
+      </div>
+      <nav className="flex flex-wrap gap-2" aria-label="This attempt">
+        <Link to={`/attempts/${attempt.id}/log`} className={attempt.state === 'planned' ? 'press press-molten' : 'press'}>
+          {attempt.state === 'planned' ? 'Log the pour' : 'Put right'}
+        </Link>
+        {attempt.state !== 'planned' && (
+          <>
+            <Link to={`/attempts/${attempt.id}/why`} className="press press-molten">
+              Why
+            </Link>
+            <Link to={`/attempts/${attempt.id}/changes`} className="press">
+              Change sheet
+            </Link>
+          </>
+        )}
+        {attempt.next_id && (
+          <Link to={`/attempts/${attempt.next_id}`} className="press">
+            Next attempt
+          </Link>
+        )}
+      </nav>
+    </header>
+  );
+}
+
+/** Unlikely values were kept as written; the caster is asked once. */
+function Questions() {
+  const state: unknown = useLocation().state;
+  const questions = typeof state === 'object' && state !== null && 'questions' in state && Array.isArray(state.questions) ? (state.questions as string[]) : [];
+  if (questions.length === 0) return null;
+  return (
+    <div className="caution mt-4" role="status">
+      <ul>
+        {questions.map((question) => (
+          <li key={question}>{question}</li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function useFindings(id: string, done: () => void) {
+  const queries = useQueryClient();
+  const onSuccess = async (attempt: Attempt) => {
+    queries.setQueryData(['attempts', id], attempt);
+    done();
+    await Promise.all(['bench', 'castings', 'ledger', 'why', 'change-sheet'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
+  };
+  const save = useMutation({
+    mutationFn: ({ finding, entry }: { finding: string; entry: FindingEntry }) => answered(api.PUT('/api/attempts/{id}/findings/{finding}', { params: { path: { id, finding } }, body: entry })),
+    onSuccess,
+  });
+  const remove = useMutation({ mutationFn: (finding: string) => answered(api.DELETE('/api/attempts/{id}/findings/{finding}', { params: { path: { id, finding } } })), onSuccess });
+  return { save, remove };
+}
+
+function FindingsBlock({ attempt, editing, setEditing }: { attempt: Attempt; editing: Finding | 'new' | null; setEditing: (next: Finding | 'new' | null) => void }) {
+  const handbook = useHandbook();
+  const [fresh, setFresh] = useState(() => freshId());
+  const { save, remove } = useFindings(attempt.id, () => {
+    setEditing(null);
+    setFresh(freshId());
+  });
+  const refused = save.error instanceof ProblemError ? (Object.values(fieldMessages(save.error))[0] ?? save.error.problem.title) : undefined;
+  return (
+    <section className="mt-8" aria-label="Findings">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <h2>Findings</h2>
+        <button type="button" className="press" onClick={() => setEditing('new')}>
+          Add a finding
+        </button>
+      </div>
+      {attempt.findings.length === 0 ? (
+        <p className="rule mt-2 pt-3 text-soft">
+          {attempt.state === 'planned' ? 'Nothing to find before the pour.' : attempt.verdict === 'good' ? 'Nothing wrong with it. Why it worked is worth a look too.' : 'Nothing written down yet. More shows at each step: as opened, at the gate cut, after cleaning, at machining.'}
+        </p>
+      ) : (
+        <ul className="rule mt-2">
+          {attempt.findings.map((finding, index) => (
+            <li key={finding.id} className="hairline flex flex-wrap items-center gap-x-4 gap-y-1 py-2 first:border-t-0">
+              <span className="figure w-6 text-xl">{index + 1}</span>
+              <DefectDrawing kind={finding.kind} width={72} />
+              <div className="min-w-52 flex-1">
+                <p className="figure text-lg">
+                  {defectWords(handbook, finding.kind)}
+                  {finding.severity && <span className="ml-3 font-medium text-soft">{wordsFor(handbook, 'severity', finding.severity).toLowerCase()}</span>}
+                </p>
+                <p className="text-soft">
+                  {[...finding.places.map((place) => wordsFor(handbook, 'place', place)), ...finding.looks.map((look) => wordsFor(handbook, 'look', look)), wordsFor(handbook, 'shown_at', finding.shown_at)]
+                    .filter(Boolean)
+                    .join(' · ')
+                    .toLowerCase()}
+                </p>
+                {finding.note && <p className="italic">“{finding.note}”</p>}
+              </div>
+              <button type="button" className="press press-quiet" onClick={() => setEditing(finding)}>
+                Change
+              </button>
+              <button type="button" className="press press-quiet" disabled={remove.isPending} onClick={() => remove.mutate(finding.id)} aria-label={`Take back: ${defectWords(handbook, finding.kind)}`}>
+                Take back
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <FindingForm
+        key={editing === 'new' ? fresh : (editing?.id ?? 'none')}
+        open={editing !== null}
+        start={editing === 'new' || editing === null ? undefined : { ...editing }}
+        onClose={() => setEditing(null)}
+        error={refused}
+        busy={save.isPending}
+        onSave={(entry) => {
+          const { kind, places, looks, shown_at, severity, note } = entry as Finding;
+          save.mutate({ finding: editing === 'new' || editing === null ? fresh : editing.id, entry: { kind, places, looks, shown_at, severity, note } });
+        }}
+      />
+    </section>
+  );
+}
+
+function Stages({ attempt, selected }: { attempt: Attempt; selected: readonly string[] }) {
+  const handbook = useHandbook();
+  const stages = stagesOf(attempt, handbook.fields);
+  return (
+    <section className="mt-8" aria-label="Record">
+      <h2>Record</h2>
+      <div className="rule mt-2 md:columns-2 md:gap-10">
+        {stages.map((stage) => (
+          <div key={stage.stage} className="break-inside-avoid pt-3 pb-2">
+            <h3 className="lettering text-ink">{stage.title}</h3>
+            <dl>
+              {stage.rows.map((row) => (
+                <Value key={row.field.key} row={row} marked={selected.includes(row.field.key)} changed={attempt.changed_fields.includes(row.field.key)} />
+              ))}
+            </dl>
+          </div>
+        ))}
+      </div>
+      {attempt.observations.length > 0 && (
+        <p className="rule pt-3">
+          <span className="lettering mr-3 text-ink">Noticed</span>
+          {attempt.observations.map((code) => handbook.observations.find((row) => row.code === code)?.label ?? code).join(' · ')}
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** Planned and as made stand side by side where they differ. */
+function Value({ row, marked, changed }: { row: { field: Field; planned: string | null; made: string | null }; marked: boolean; changed: boolean }) {
+  const differs = row.planned !== null && row.made !== null && row.planned !== row.made;
+  return (
+    <div className={`hairline flex items-baseline justify-between gap-4 py-1.5 ${marked ? 'bg-wash px-2' : ''}`}>
+      <dt className="text-soft">
+        {row.field.label} {changed && <RevisionMark />}
+      </dt>
+      <dd className="text-right">
+        {differs && <s className="mr-2 text-soft">{row.planned}</s>}
+        <span className="figure">{row.made ?? row.planned}</span>
+        {row.made === null && <span className="ml-2 text-sm text-soft">planned</span>}
+      </dd>
+    </div>
+  );
+}

@@ -1,0 +1,2 @@
+export { AttemptPage } from './AttemptPage';
+export { attemptQuery } from './queries';

@@ -1,0 +1,166 @@
+import { useSuspenseQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { defectWords, useHandbook, wordsFor, type FollowedSheet, type TrailAttempt } from '../../shared/api';
+import { dayWords } from '../../shared/day';
+import { Empty, RevisionMark } from '../../shared/ui/states';
+import { VerdictMark, verdictWords } from '../../shared/ui/VerdictMark';
+import { outcomeWords } from '../../shared/outcome';
+import { castingQuery } from './queries';
+
+/** A casting and its trail: attempt, change sheet, attempt; what was foretold and what came. */
+export function CastingPage() {
+  const { id = '' } = useParams();
+  const casting = useSuspenseQuery(castingQuery(id)).data;
+  const handbook = useHandbook();
+  const good = casting.trail.filter((attempt) => attempt.verdict === 'good').length;
+  return (
+    <article>
+      <div className="flex flex-wrap items-start justify-between gap-4">
+        <div>
+          <p className="lettering">
+            <Link to="/castings">Castings</Link>
+          </p>
+          <h1>{casting.name}</h1>
+          <p className="mt-1 text-soft">
+            {[wordsFor(handbook, 'purpose', casting.purpose), casting.wanted > 1 ? `${casting.wanted} wanted` : '', `${casting.trail.length} ${casting.trail.length === 1 ? 'attempt' : 'attempts'}, ${good} good`, casting.note].filter(Boolean).join(' · ')}
+          </p>
+        </div>
+        <Link to={`/log?casting=${casting.id}`} className="press press-molten">
+          Log an attempt
+        </Link>
+      </div>
+      {casting.trail.length === 0 ? (
+        <Empty title="No attempt yet.">
+          <p>Log one you poured, even from memory: what you do not know stays blank.</p>
+        </Empty>
+      ) : (
+        <ol className="trail mt-6" aria-label="Trail of attempts">
+          {casting.trail.map((attempt) => (
+            <Step key={attempt.id} attempt={attempt} />
+          ))}
+        </ol>
+      )}
+    </article>
+  );
+}
+
+function Step({ attempt }: { attempt: TrailAttempt }) {
+  const handbook = useHandbook();
+  return (
+    <>
+      {attempt.sheet && <SheetBetween sheet={attempt.sheet} />}
+      <li className="trail-step">
+        <span className="trail-mark">
+          <VerdictMark state={attempt.state} verdict={attempt.verdict} size={44} />
+        </span>
+        <div className="min-w-0 flex-1 pb-6">
+          <div className="flex flex-wrap items-baseline gap-x-4">
+            <Link to={`/attempts/${attempt.id}`} className="figure text-2xl">
+              No. {attempt.number}
+            </Link>
+            <span className="figure text-lg">{verdictWords(attempt.state, attempt.verdict)}</span>
+            <span className="text-soft">{attempt.poured_on ? dayWords(attempt.poured_on) : 'not poured yet'}</span>
+          </div>
+          <p className="mt-1">{[attempt.process_label, attempt.alloy_label, attempt.pour_temperature].filter(Boolean).join(' · ')}</p>
+          {attempt.findings.length > 0 && (
+            <p className="mt-1">
+              <span className="text-soft">Found: </span>
+              {attempt.findings.map((finding) => defectWords(handbook, finding.kind)).join(', ')}
+            </p>
+          )}
+          {attempt.note && <p className="mt-1 max-w-prose text-soft italic">“{attempt.note}”</p>}
+          <p className="mt-2 flex flex-wrap gap-2">
+            {attempt.state === 'planned' ? (
+              <Link to={`/attempts/${attempt.id}/log`} className="press press-molten">
+                Log the pour
+              </Link>
+            ) : (
+              <>
+                <Link to={`/attempts/${attempt.id}/why`} className="press">
+                  Why
+                </Link>
+                <Link to={`/attempts/${attempt.id}/changes`} className="press">
+                  Change sheet
+                </Link>
+              </>
+            )}
+          </p>
+        </div>
+      </li>
+    </>
+  );
+}
+
+/** The change sheet between two attempts, with a revision triangle, as on a drawing. */
+function SheetBetween({ sheet }: { sheet: FollowedSheet }) {
+  const handbook = useHandbook();
+  return (
+    <li className="trail-sheet">
+      <span className="trail-mark">
+        <RevisionMark title="Change sheet" />
+      </span>
+      <div className="flex-1 border-l-2 border-molten py-1 pl-4">
+        <ul>
+          {sheet.changes.map((change) => (
+            <li key={change.remedy}>
+              <span className="font-semibold">{change.label}</span>
+              {change.field && (
+                <span className="text-soft">
+                  {' '}
+                  {change.field_label?.toLowerCase()} <s>{change.old}</s> → <span className="figure text-ink">{change.new}</span>
+                </span>
+              )}
+            </li>
+          ))}
+          {sheet.changes.length === 0 && <li className="text-soft">Poured again with nothing changed.</li>}
+        </ul>
+        {sheet.predictions.length > 0 && (
+          <table className="mt-2">
+            <caption className="sr-only">Predictions and what came of them</caption>
+            <tbody>
+              {sheet.predictions.map((prediction) => {
+                const score = sheet.scores.find((row) => row.defect === prediction.defect);
+                return (
+                  <tr key={prediction.defect} className="align-baseline">
+                    <th scope="row" className="pr-4 text-left font-normal">
+                      {defectWords(handbook, prediction.defect)}
+                    </th>
+                    <td className="pr-4 text-soft">
+                      foretold <span className="figure text-ink">{outcomeWords(prediction.expected)}</span> ({Math.round(prediction.before * 100)} → {Math.round(prediction.after * 100)} %)
+                    </td>
+                    <td>{score ? <Held held={score.held} words={outcomeWords(score.found)} /> : <span className="text-soft">not known yet</span>}</td>
+                  </tr>
+                );
+              })}
+              {sheet.scores
+                .filter((score) => score.expected === null)
+                .map((score) => (
+                  <tr key={score.defect} className="align-baseline">
+                    <th scope="row" className="pr-4 text-left font-normal">
+                      {defectWords(handbook, score.defect)}
+                    </th>
+                    <td className="pr-4 text-soft">not foretold</td>
+                    <td>
+                      <Held held={false} words="came up new" />
+                    </td>
+                  </tr>
+                ))}
+            </tbody>
+          </table>
+        )}
+      </div>
+    </li>
+  );
+}
+
+function Held({ held, words }: { held: boolean; words: string }) {
+  return (
+    <span className="inline-flex items-center gap-1.5">
+      <svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true">
+        <path d={held ? 'M2 7.5l3.5 3.5L12 3' : 'M3 3l8 8M11 3l-8 8'} fill="none" stroke="currentColor" strokeWidth="2.2" />
+      </svg>
+      <span className="figure">{words}</span>
+      <span className="text-soft">{held ? 'as foretold' : words === 'came up new' ? '' : 'not as foretold'}</span>
+    </span>
+  );
+}

@@ -1,0 +1,27 @@
+import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
+import { answered, api } from '../../shared/api';
+
+export const castingsQuery = queryOptions({ queryKey: ['castings'], queryFn: () => answered(api.GET('/api/castings')) });
+
+export const castingQuery = (id: string) => queryOptions({ queryKey: ['castings', id], queryFn: () => answered(api.GET('/api/castings/{id}', { params: { path: { id } } })) });
+
+interface CastingEntry {
+  name: string;
+  purpose: 'works' | 'shows' | 'seals' | 'machined' | null;
+  wanted: number;
+  note: string | null;
+}
+
+/** Adds a casting; the id stays the same over retries, so a lost answer does not add it twice. */
+export function useAddCasting(onAdded: (id: string) => void) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, entry }: { id: string; entry: CastingEntry }) => answered(api.PUT('/api/castings/{id}', { params: { path: { id } }, body: entry })),
+    onSuccess: async (casting) => {
+      await queries.invalidateQueries({ queryKey: ['castings'] });
+      onAdded(casting.id);
+    },
+  });
+}
+
+

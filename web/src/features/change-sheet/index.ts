@@ -1,0 +1,1 @@
+export { ChangeSheetPage } from './ChangeSheetPage';

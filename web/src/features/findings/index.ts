@@ -1,0 +1,3 @@
+export { DefectDrawing } from './DefectDrawing';
+export { drawings } from './drawings';
+export { FindingForm } from './FindingForm';

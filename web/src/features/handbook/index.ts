@@ -1,0 +1,1 @@
+export { HandbookPage } from './HandbookPage';

@@ -1,0 +1,132 @@
+import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
+import { useEffect, useRef } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { z } from 'zod';
+import { answered, api, defectWords, useHandbook, type LedgerLine } from '../../shared/api';
+import { dayWords } from '../../shared/day';
+import { Empty, Failed, Loading } from '../../shared/ui/states';
+import { VerdictMark, verdictWords } from '../../shared/ui/VerdictMark';
+
+// The address is input like any other: what does not fit is dropped, not guessed.
+const shape = z.object({
+  page: z.coerce.number().int().min(1).catch(1),
+  q: z.string().max(100).catch(''),
+  process: z.string().max(40).catch(''),
+  alloy: z.string().max(40).catch(''),
+  verdict: z.enum(['', 'good', 'usable', 'scrap']).catch(''),
+  defect: z.string().max(40).catch(''),
+});
+type Filter = z.infer<typeof shape>;
+
+const ledgerQuery = (filter: Filter) =>
+  queryOptions({
+    queryKey: ['ledger', filter],
+    queryFn: () => answered(api.GET('/api/attempts', { params: { query: { page: filter.page, ...only(filter) } } })),
+    placeholderData: keepPreviousData,
+  });
+
+function only({ page: _, ...rest }: Filter): Record<string, string> {
+  return Object.fromEntries(Object.entries(rest).filter(([, value]) => value !== ''));
+}
+
+/** Every pour, found in seconds. */
+export function LedgerPage() {
+  const handbook = useHandbook();
+  const [params, setParams] = useSearchParams();
+  const filter = shape.parse(Object.fromEntries(params));
+  const ledger = useQuery(ledgerQuery(filter));
+  const search = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    const slash = (event: KeyboardEvent) => {
+      if (event.key === '/' && document.activeElement !== search.current) {
+        event.preventDefault();
+        search.current?.focus();
+      }
+    };
+    window.addEventListener('keydown', slash);
+    return () => window.removeEventListener('keydown', slash);
+  }, []);
+  const set = (change: Partial<Filter>) => {
+    const next = { ...filter, page: 1, ...change };
+    setParams({ ...only(next), ...(next.page > 1 ? { page: String(next.page) } : {}) }, { replace: true });
+  };
+  const select = (name: 'process' | 'alloy' | 'verdict' | 'defect', label: string, choices: readonly { code: string; label: string }[]) => (
+    <label className="lettering">
+      {label}
+      <select className="entry normal-case tracking-normal text-ink" value={filter[name]} onChange={(event) => set({ [name]: event.target.value })}>
+        <option value="">all</option>
+        {choices.map((choice) => (
+          <option key={choice.code} value={choice.code}>
+            {choice.label}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+  return (
+    <section>
+      <h1>Ledger</h1>
+      <form className="mt-3 grid grid-cols-2 gap-4 md:grid-cols-5" role="search" onSubmit={(event) => event.preventDefault()}>
+        <label className="lettering col-span-2 md:col-span-1">
+          Find
+          <input ref={search} className="entry normal-case tracking-normal text-ink" type="search" value={filter.q} onChange={(event) => set({ q: event.target.value })} placeholder="casting or note  ( / )" />
+        </label>
+        {select('process', 'Process', handbook.choices['process'] ?? [])}
+        {select('alloy', 'Metal', handbook.choices['alloy'] ?? [])}
+        {select('verdict', 'Verdict', handbook.choices['verdict'] ?? [])}
+        {select('defect', 'Defect', handbook.defects)}
+      </form>
+      {ledger.isPending && <Loading lines={10} />}
+      {ledger.isError && <Failed error={ledger.error} retry={() => void ledger.refetch()} />}
+      {ledger.data && ledger.data.attempts.length === 0 && (
+        <Empty title="No pour like that.">
+          <p>Loosen the filter, or log a pour.</p>
+        </Empty>
+      )}
+      {ledger.data && ledger.data.attempts.length > 0 && (
+        <>
+          <p className="mt-4 text-soft" role="status">
+            {ledger.data.total} {ledger.data.total === 1 ? 'pour' : 'pours'}
+            {ledger.data.pages > 1 ? `, page ${ledger.data.page} of ${ledger.data.pages}` : ''}
+          </p>
+          <ul className="rule mt-1" style={{ opacity: ledger.isPlaceholderData ? 0.6 : 1 }}>
+            {ledger.data.attempts.map((line) => (
+              <Row key={line.id} line={line} />
+            ))}
+          </ul>
+          {ledger.data.pages > 1 && (
+            <nav className="mt-4 flex gap-3" aria-label="Pages">
+              <button type="button" className="press" disabled={ledger.data.page <= 1} onClick={() => set({ page: ledger.data.page - 1 })}>
+                Newer
+              </button>
+              <button type="button" className="press" disabled={ledger.data.page >= ledger.data.pages} onClick={() => set({ page: ledger.data.page + 1 })}>
+                Older
+              </button>
+            </nav>
+          )}
+        </>
+      )}
+    </section>
+  );
+}
+
+function Row({ line }: { line: LedgerLine }) {
+  const handbook = useHandbook();
+  return (
+    <li className="hairline first:border-t-0">
+      <Link to={`/attempts/${line.id}`} className="grid grid-cols-[2rem_1fr] items-center gap-x-4 py-2 no-underline hover:bg-wash md:grid-cols-[2rem_7rem_14rem_1fr_6rem_14rem]">
+        <span title={verdictWords(line.state, line.verdict)}>
+          <VerdictMark state={line.state} verdict={line.verdict} size={26} />
+          <span className="sr-only">{verdictWords(line.state, line.verdict)}</span>
+        </span>
+        <span className="text-soft max-md:order-3 max-md:col-start-2">{line.poured_on ? dayWords(line.poured_on) : 'planned'}</span>
+        <span className="figure text-lg">
+          {line.casting_name} <span className="font-medium text-soft">no. {line.number}</span>
+        </span>
+        <span className="max-md:col-start-2">{[line.process_label, line.alloy_label].filter(Boolean).join(', ')}</span>
+        <span className="figure max-md:hidden">{line.pour_temperature ?? ''}</span>
+        <span className="text-soft max-md:col-start-2">{line.findings.map((kind) => defectWords(handbook, kind).toLowerCase()).join(', ')}</span>
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,1 @@
+export { LogPourPage } from './LogPourPage';

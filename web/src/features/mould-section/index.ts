@@ -1,0 +1,1 @@
+export { MouldSection } from './MouldSection';

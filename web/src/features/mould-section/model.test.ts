@@ -1,0 +1,58 @@
+import { describe, expect, it } from 'vitest';
+import type { Finding, Section } from '../../shared/api';
+import { frame, leaders, outlinePath, pins } from './model';
+
+const vent = (id: string) => ({ id, kind: 'vent', label: 'Vent', value: '', outline: [[10, 0], [12, 0], [12, 90], [10, 90]], fields: [], assumed: false });
+
+const section: Section = {
+  unit: 'mm',
+  mould: 'green_sand',
+  one_piece: false,
+  bounds: { left: -50, right: 150, top: 100, bottom: -60 },
+  parts: [
+    { id: 'cavity', kind: 'cavity', label: 'Casting', value: '100 mm', outline: [[0, -10], [100, -10], [100, 10], [0, 10]], fields: [], assumed: false },
+    { id: 'riser', kind: 'riser', label: 'Open riser', value: '40 mm', outline: [[60, 10], [80, 10], [80, 100], [60, 100]], fields: [], assumed: false },
+    vent('vent-0'),
+    vent('vent-1'),
+  ],
+  dimensions: [],
+  places: { thin_section: [30, 0], everywhere: [50, 0] },
+};
+
+const finding = (places: string[]): Finding => ({ id: 'x', kind: 'misrun', places, looks: [], shown_at: null, severity: null, note: null });
+
+describe('the mould section', () => {
+  it('is to scale: equal lengths in both directions stay equal', () => {
+    const drawing = frame(section, 900);
+    const [x0, y0] = drawing.place([0, 0]);
+    const [x1, y1] = drawing.place([20, 20]);
+    expect(x1 - x0).toBeCloseTo(y0 - y1);
+    expect(x1 - x0).toBeCloseTo(20 * drawing.scale);
+  });
+
+  it('keeps the whole mould inside the drawing', () => {
+    const drawing = frame(section, 600);
+    const [, top] = drawing.place([0, section.bounds.top]);
+    const [right, bottom] = drawing.place([section.bounds.right, section.bounds.bottom]);
+    expect(top).toBeGreaterThanOrEqual(0);
+    expect(bottom).toBeLessThan(drawing.height);
+    expect(right).toBeLessThan(600);
+  });
+
+  it('names several vents once, with their count, and no name stands on another', () => {
+    const named = leaders(section, frame(section, 900));
+    expect(named.map((leader) => leader.text)).toContain('2 vents');
+    const ys = named.map((leader) => leader.to[1]);
+    for (let i = 1; i < ys.length; i++) expect((ys[i] ?? 0) - (ys[i - 1] ?? 0)).toBeGreaterThanOrEqual(30);
+  });
+
+  it('pins two findings of one place side by side, and one without a place somewhere', () => {
+    const pinned = pins(section, [finding(['thin_section']), finding(['thin_section']), finding([])], frame(section, 900));
+    expect(pinned).toHaveLength(3);
+    expect(pinned[1]?.at[0]).toBeGreaterThan(pinned[0]?.at[0] ?? 0);
+  });
+
+  it('draws closed outlines', () => {
+    expect(outlinePath([[0, 0], [10, 0], [10, 10]], ([x, y]) => [x, y])).toBe('M0.0 0.0L10.0 0.0L10.0 10.0Z');
+  });
+});

@@ -1,0 +1,219 @@
+import { useSuspenseQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { attemptQuery } from '../attempt/index';
+import { defectWords, useHandbook, type NextCheck, type RankedCause, type Why } from '../../shared/api';
+import { Failed } from '../../shared/ui/states';
+import { useKeys } from '../../shared/ui/useKeys';
+import { EvidenceLedger } from './EvidenceLedger';
+import { percent } from './model';
+import { useWhyActions, whyQuery } from './queries';
+
+type Actions = ReturnType<typeof useWhyActions>;
+
+/** Why it came out like this: ranked causes with their evidence, what stays unexplained, and the one thing to look at next. */
+export function WhyPage() {
+  const { id = '' } = useParams();
+  const attempt = useSuspenseQuery(attemptQuery(id)).data;
+  const why = useSuspenseQuery(whyQuery(id)).data;
+  const actions = useWhyActions(id);
+  const first = why.causes[0];
+  const [opened, setOpened] = useState<string | null>(null);
+  const open = opened ?? first?.cause ?? null;
+  return (
+    <article>
+      <header className="flex flex-wrap items-start justify-between gap-4">
+        <div>
+          <p className="lettering">
+            <Link to={`/attempts/${id}`}>
+              {attempt.casting_name}, no. {attempt.number}
+            </Link>
+          </p>
+          <h1>{why.basis === 'findings' ? 'Why' : 'Why it went well, and what nearly went wrong'}</h1>
+        </div>
+        <Link to={`/attempts/${id}/changes`} className="press press-molten">
+          To the change sheet
+        </Link>
+      </header>
+      {(actions.answer.isError || actions.opinion.isError) && <Failed error={actions.answer.error ?? actions.opinion.error} />}
+      <div className="mt-5 grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_21rem]">
+        <section aria-label="Causes, most likely first">
+          {why.causes.length === 0 && (
+            <p className="rule pt-3 text-soft">
+              {why.basis === 'findings' ? 'No cause we know stands out.' : attempt.findings.length === 0 && attempt.verdict !== 'good' ? 'Nothing is written down that was wrong with it. Add a finding to see what may have caused it.' : 'Nothing in the record came near to going wrong.'}
+            </p>
+          )}
+          <ol className="border-t-[3px] border-double border-ink">
+            {why.causes.map((cause, rank) => (
+              <Cause key={cause.cause} cause={cause} rank={rank} why={why} open={open === cause.cause} onOpen={() => setOpened(open === cause.cause ? '' : cause.cause)} actions={actions} />
+            ))}
+          </ol>
+          {!why.method.startsWith('exact') && <p className="mt-2 text-sm text-soft">With this many signs the ranking is an approximation: {why.method.replace('block approximation: ', '')}.</p>}
+        </section>
+        <aside className="grid content-start gap-8">
+          <Check checks={why.next_checks} why={why} actions={actions} />
+          <Given why={why} actions={actions} />
+          <Unexplained why={why} />
+          <Cleared why={why} />
+        </aside>
+      </div>
+    </article>
+  );
+}
+
+function Cause({ cause, rank, why, open, onOpen, actions }: { cause: RankedCause; rank: number; why: Why; open: boolean; onOpen: () => void; actions: Actions }) {
+  const handbook = useHandbook();
+  const opinion = why.opinions[cause.cause]?.opinion ?? null;
+  return (
+    <li className="border-b border-ink">
+      <button type="button" className="grid w-full grid-cols-[4.6rem_1fr] items-center gap-3 py-3 text-left hover:bg-wash" aria-expanded={open} onClick={onOpen}>
+        <span className="text-right leading-none">
+          <span className="figure text-4xl">{percent(cause.probability)}</span>
+          <span className="text-soft"> %</span>
+        </span>
+        <span>
+          <span className="figure block text-xl leading-tight">
+            {cause.label}
+            {opinion && <span className="ml-3 border border-ink px-2 text-sm font-medium">{opinion === 'confirmed' ? 'you confirmed it' : opinion === 'suspected' ? 'you suspect it' : 'you ruled it out'}</span>}
+          </span>
+          <Gauge value={cause.probability} />
+          <span className="block text-soft">
+            {cause.explains.length > 0 ? `Would explain: ${cause.explains.map((sign) => signWords(handbook.defects.some((defect) => defect.code === sign) ? defectWords(handbook, sign) : 'a check')).filter((words, i, all) => all.indexOf(words) === i).join(', ')}` : cause.words}
+          </span>
+        </span>
+      </button>
+      {open && (
+        <div className="pb-5 md:pl-[5.35rem]">
+          <p className="max-w-prose">{cause.words}</p>
+          <EvidenceLedger cause={cause} why={why} />
+          {why.basis === 'findings' && (
+            <fieldset className="mt-4 flex flex-wrap items-center gap-2" data-rank={rank}>
+              <legend className="lettering mb-1">Your own opinion</legend>
+              {(['confirmed', 'suspected', 'ruled_out'] as const).map((choice) => (
+                <button
+                  key={choice}
+                  type="button"
+                  className="peg"
+                  aria-pressed={opinion === choice}
+                  disabled={actions.opinion.isPending}
+                  onClick={() => actions.opinion.mutate({ cause: cause.cause, opinion: opinion === choice ? null : choice })}
+                >
+                  {choice === 'confirmed' ? 'It was this' : choice === 'suspected' ? 'I suspect it' : 'It was not this'}
+                </button>
+              ))}
+            </fieldset>
+          )}
+        </div>
+      )}
+    </li>
+  );
+}
+
+function signWords(words: string): string {
+  return words.toLowerCase();
+}
+
+/** A graduated rule from 0 to 100 with the mark where the cause stands. */
+function Gauge({ value }: { value: number }) {
+  const x = 2 + value * 296;
+  return (
+    <svg viewBox="0 0 300 16" className="my-1 block h-4 w-full max-w-md" preserveAspectRatio="none" aria-hidden="true">
+      <path d={Array.from({ length: 21 }, (_, i) => `M${2 + i * 14.8} 15V${i % 5 === 0 ? 6 : 10}`).join('')} stroke="var(--line)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+      <path d="M2 15H298" stroke="var(--ink)" strokeWidth="1.5" vectorEffect="non-scaling-stroke" />
+      <path d={`M2 12.5H${x}`} stroke="var(--ink)" strokeWidth="5" vectorEffect="non-scaling-stroke" />
+      <path d={`M${x} 1V15`} stroke="var(--ink)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
+    </svg>
+  );
+}
+
+/** The one check that would tell the leading causes apart; answering it ranks them anew. */
+function Check({ checks, why, actions }: { checks: readonly NextCheck[]; why: Why; actions: Actions }) {
+  const [skipped, setSkipped] = useState<readonly string[]>([]);
+  const next = checks.find((check) => !skipped.includes(check.check)) ?? null;
+  const answer = (choice: 'yes' | 'no' | 'unclear') => next && !actions.answer.isPending && actions.answer.mutate({ check: next.check, answer: choice });
+  useKeys(next ? { y: () => answer('yes'), n: () => answer('no'), u: () => answer('unclear') } : {});
+  if (!next) return null;
+  const lead = next.moves[0];
+  const label = (code: string) => why.causes.find((cause) => cause.cause === code)?.label ?? why.cleared.find((cause) => cause.cause === code)?.label ?? 'a rival';
+  return (
+    <section className="border-2 border-ink p-4" aria-label="Look at this next">
+      <h2 className="lettering text-ink">Look at this next</h2>
+      <p className="figure mt-1 text-xl leading-snug">{next.question}</p>
+      <p className="mt-1 text-soft">{next.how}</p>
+      <div className="mt-3 flex flex-wrap gap-2">
+        {(['yes', 'no', 'unclear'] as const).map((choice) => (
+          <button key={choice} type="button" className="press" disabled={actions.answer.isPending} onClick={() => answer(choice)}>
+            {choice === 'yes' ? 'Yes' : choice === 'no' ? 'No' : 'Cannot tell'}
+          </button>
+        ))}
+        {checks.length > 1 && (
+          <button type="button" className="press press-quiet" onClick={() => setSkipped([...skipped, next.check])}>
+            Another check
+          </button>
+        )}
+      </div>
+      {lead && (
+        <p className="mt-3 text-sm text-soft">
+          Yes would put “{label(lead.cause)}” at {percent(lead.if_yes)} %, no at {percent(lead.if_no)} %. Worth {next.gain_bits.toFixed(2)} bit; yes is expected {percent(next.chance_yes)} times in 100.
+        </p>
+      )}
+    </section>
+  );
+}
+
+function Given({ why, actions }: { why: Why; actions: Actions }) {
+  if (why.answers.length === 0) return null;
+  return (
+    <section aria-label="Checks made">
+      <h2 className="lettering text-ink">Checks made</h2>
+      <ul className="rule mt-1">
+        {why.answers.map((row) => (
+          <li key={row.check} className="hairline flex items-baseline justify-between gap-3 py-1.5 first:border-t-0">
+            <span>
+              {row.question} <strong>{row.answer === 'yes' ? 'Yes' : row.answer === 'no' ? 'No' : 'Cannot tell'}</strong>
+            </span>
+            <button type="button" className="press press-quiet flex-none text-sm" onClick={() => actions.answer.mutate({ check: row.check, answer: null })} aria-label={`Take the answer back: ${row.question}`}>
+              Take back
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Unexplained({ why }: { why: Why }) {
+  if (why.unexplained.length === 0) return null;
+  return (
+    <section aria-label="Not explained">
+      <h2 className="lettering text-ink">Not explained</h2>
+      <ul className="rule mt-1">
+        {why.unexplained.map((row) => (
+          <li key={row.sign} className="py-1.5">
+            <strong>{row.label}</strong>{' '}
+            <span className="text-soft">The causes found account for {percent(row.explained)} % of it. Something else may be at work.</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Cleared({ why }: { why: Why }) {
+  if (why.cleared.length === 0) return null;
+  return (
+    <section aria-label="Spoken against by your record">
+      <h2 className="lettering text-ink">Your record speaks against</h2>
+      <ul className="rule mt-1">
+        {why.cleared.map((cause) => {
+          const reason = cause.contributions.filter((row) => row.kind === 'record' || row.kind === 'detail').sort((a, b) => a.log_odds - b.log_odds)[0];
+          return (
+            <li key={cause.cause} className="hairline py-1.5 first:border-t-0">
+              <strong>{cause.label}</strong> <span className="text-soft">{reason?.words}</span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,38 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import { ProblemError, readProblem } from './problem';
+import type { paths } from './schema.gen';
+
+let csrf = '';
+
+/** The token of this session; every write carries it. */
+export function rememberToken(token: string): void {
+  csrf = token;
+}
+
+const token: Middleware = {
+  onRequest({ request }) {
+    if (request.method !== 'GET') request.headers.set('X-CSRF-Token', csrf);
+    return request;
+  },
+};
+
+export const api = createClient<paths>({ baseUrl: '/', credentials: 'same-origin' });
+api.use(token);
+
+interface Answer<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+/** The data of a request, or a ProblemError with the server's own words. A server that cannot be reached is a problem too. */
+export async function answered<T>(request: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>;
+  try {
+    answer = await request;
+  } catch {
+    throw new ProblemError({ status: 0, code: 'network.away', title: 'No connection. What you wrote is kept on this screen.', problems: [] });
+  }
+  if (answer.response.ok && answer.data !== undefined) return answer.data;
+  throw new ProblemError(readProblem(answer.error, answer.response.status));
+}

@@ -1,0 +1,33 @@
+import type { components } from './schema.gen';
+
+type Schemas = components['schemas'];
+
+export type Attempt = Schemas['Attempt'];
+export type AttemptEntry = Schemas['AttemptEntry'];
+export type Bench = Schemas['Bench'];
+export type BenchLine = Schemas['BenchLine'];
+export type CastingDetail = Schemas['CastingDetail'];
+export type CastingInList = Schemas['CastingInList'];
+export type ChangeSheet = Schemas['ChangeSheet'];
+export type Choice = Schemas['Choice'];
+export type Contribution = Schemas['Contribution'];
+export type Defect = Schemas['Defect'];
+export type Field = Schemas['Field'];
+export type Finding = Schemas['Finding'];
+export type FindingEntry = Schemas['FindingEntry'];
+export type FollowedSheet = Schemas['FollowedSheet'];
+export type Handbook = Schemas['Handbook'];
+export type LedgerLine = Schemas['LedgerLine'];
+export type NextCheck = Schemas['NextCheck'];
+export type Prediction = Schemas['Prediction'];
+export type Proposal = Schemas['Proposal'];
+export type RankedCause = Schemas['RankedCause'];
+export type Section = Schemas['Section'];
+export type SectionPart = Schemas['SectionPart'];
+export type Session = Schemas['Session'];
+export type ShownValue = Schemas['ShownValue'];
+export type Suggestions = Schemas['Suggestions'];
+export type TrailAttempt = Schemas['TrailAttempt'];
+export type TypedEntry = Schemas['TypedEntry'];
+export type Why = Schemas['Why'];
+export type Working = Schemas['Working'];

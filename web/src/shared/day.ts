@@ -1,0 +1,13 @@
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
+/** "3 May 2026" from "2026-05-03". No time zone comes near it: a pour is on the day it was on. */
+export function dayWords(day: string): string {
+  const [year, month, date] = day.split('-');
+  return `${Number(date)} ${MONTHS[Number(month) - 1] ?? month} ${year}`;
+}
+
+/** Today where the caster is, as 2026-05-03. */
+export function today(now: Date = new Date()): string {
+  const two = (n: number) => String(n).padStart(2, '0');
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+}

@@ -1,0 +1,163 @@
+import { useMutation } from '@tanstack/react-query';
+import { useId } from 'react';
+import { answered, api, fieldMessages, useHandbook, type Field, type ShownValue } from '../api';
+import { PickOne, YES_NO } from './Pegs';
+import { RevisionMark } from './states';
+
+export type FieldInput = string | boolean | null;
+
+interface Props {
+  field: Field;
+  value: FieldInput;
+  onChange: (value: FieldInput) => void;
+  /** Last used value: offered, never filled in silently. */
+  offered?: ShownValue | undefined;
+  error?: string | undefined;
+  changed?: boolean;
+  /** What was planned, when this is what was made. */
+  planned?: ShownValue | undefined;
+}
+
+/** One named value of the record, entered the way its kind asks for. */
+export function FieldEntry(props: Props) {
+  const { field } = props;
+  if (field.kind === 'choice') return <ChoiceEntry {...props} />;
+  if (field.kind === 'flag') return <FlagEntry {...props} />;
+  return <TypedEntry {...props} />;
+}
+
+function Caption({ field, changed, planned }: Props) {
+  return (
+    <span className="lettering">
+      {field.label} {changed && <RevisionMark />}
+      {planned && <span className="normal-case tracking-normal text-soft"> planned {planned.shown}</span>}
+    </span>
+  );
+}
+
+function Offer({ offered, onTake }: { offered: ShownValue | undefined; onTake: () => void }) {
+  if (!offered) return null;
+  return (
+    <button type="button" className="press press-quiet -ml-2 min-h-[44px] text-sm font-medium text-soft" onClick={onTake}>
+      as last time: {offered.shown}
+    </button>
+  );
+}
+
+function ChoiceEntry(props: Props) {
+  const { field, value, onChange, offered, error } = props;
+  const id = useId();
+  const choices = useHandbook().choices[field.choices ?? ''] ?? [];
+  const take = () => typeof offered?.raw === 'string' && onChange(offered.raw);
+  if (choices.length > 12) {
+    const groups = [...new Set(choices.map((choice) => choice.hint))];
+    return (
+      <div>
+        <label htmlFor={id}>
+          <Caption {...props} />
+        </label>
+        <select id={id} className="entry" value={typeof value === 'string' ? value : ''} onChange={(event) => onChange(event.target.value || null)}>
+          <option value="">not noted</option>
+          {groups.map((group) => (
+            <optgroup key={group} label={group}>
+              {choices.filter((choice) => choice.hint === group).map((choice) => (
+                <option key={choice.code} value={choice.code}>
+                  {choice.label}
+                </option>
+              ))}
+            </optgroup>
+          ))}
+        </select>
+        {value === null && <Offer offered={offered} onTake={take} />}
+        <Complaint error={error} />
+      </div>
+    );
+  }
+  return (
+    <div role="group" aria-label={field.label}>
+      <Caption {...props} />
+      <div className="mt-1">
+        <PickOne label={field.label} choices={choices} value={typeof value === 'string' ? value : null} onChange={onChange} />
+      </div>
+      {value === null && <Offer offered={offered} onTake={take} />}
+      <Complaint error={error} />
+    </div>
+  );
+}
+
+function FlagEntry(props: Props) {
+  const { field, value, onChange, offered, error } = props;
+  return (
+    <div role="group" aria-label={field.label}>
+      <Caption {...props} />
+      <div className="mt-1">
+        <PickOne label={field.label} choices={YES_NO} value={value === true ? 'yes' : value === false ? 'no' : null} onChange={(next) => onChange(next === null ? null : next === 'yes')} />
+      </div>
+      {value === null && <Offer offered={offered} onTake={() => typeof offered?.raw === 'boolean' && onChange(offered.raw)} />}
+      <Complaint error={error} />
+    </div>
+  );
+}
+
+function TypedEntry(props: Props) {
+  const { field, value, onChange, offered, error } = props;
+  const id = useId();
+  const text = typeof value === 'string' ? value : '';
+  const read = useMutation({ mutationFn: (typed: string) => answered(api.POST('/api/quantities', { body: { field: field.key, text: typed } })) });
+  // Only what belongs to the text that stands there now is shown.
+  const current = text !== '' && read.variables === text;
+  const refused = current ? fieldMessages(read.error)['/text'] : undefined;
+  const note = error ?? refused;
+  const readBack = current && read.data ? (read.data.question ?? read.data.shown) : '';
+  return (
+    <div>
+      <label htmlFor={id}>
+        <Caption {...props} />
+      </label>
+      <input
+        id={id}
+        className="entry"
+        value={text}
+        autoComplete="off"
+        inputMode={field.kind === 'count' ? 'numeric' : 'text'}
+        placeholder={field.kind === 'count' ? 'how many' : example(field)}
+        aria-invalid={note ? true : undefined}
+        aria-describedby={`${id}-note`}
+        onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}
+        onBlur={() => text.trim() !== '' && !current && read.mutate(text)}
+      />
+      <p id={`${id}-note`} aria-live="polite" className={`min-h-5 text-sm ${note ? 'font-semibold text-molten' : 'text-soft'}`}>
+        {note ?? (readBack !== '' ? `= ${readBack}` : text === '' ? field.hint : '')}
+      </p>
+      {text === '' && <Offer offered={offered} onTake={() => offered && onChange(offered.shown)} />}
+    </div>
+  );
+}
+
+function Complaint({ error }: { error: string | undefined }) {
+  return error ? (
+    <p role="alert" className="text-sm font-semibold text-molten">
+      {error}
+    </p>
+  ) : null;
+}
+
+/** What may be typed, as an example of the kind; any unit of the kind is taken. */
+function example(field: Field): string {
+  switch (field.dimension) {
+    case 'temperature':
+      return '705 C, 1300 F';
+    case 'mass':
+      return '2.4 kg, 4 lb 2 oz';
+    case 'length':
+      return '35 mm, 1 3/4 in';
+    case 'time':
+      return '40 s, 1 h 20 min';
+    case 'ratio':
+      return '3.5 %';
+    case 'density':
+      return '20 kg/m3';
+    default:
+      return '';
+  }
+}
