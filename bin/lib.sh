@@ -49,6 +49,8 @@ need_php_libraries() {
     say "Installing PHP libraries (about half a minute)"
     (cd tools/symfony && composer install --no-progress) >var/log/composer.log 2>&1 </dev/null || fail "the Symfony components could not be installed; see var/log/composer.log"
     composer install --no-progress >>var/log/composer.log 2>&1 </dev/null || fail "the PHP libraries could not be installed; see var/log/composer.log"
+    # Some archives carry files that only their owner may read; the server runs as somebody else.
+    chmod -R a+rX vendor tools/symfony/vendor
     echo "$now" >vendor/.stamp
 }
 

@@ -11,10 +11,10 @@ use MoltenNotes\Core\Record\Vocabulary;
 final readonly class Catalogue
 {
     /**
-     * @param array<string, Cause>                                 $causes
-     * @param array<string, array<string, array{float, string}>>   $signs        cause → sign → [strength, why]
-     * @param array<string, list<EvidenceRule>>                    $evidence     cause → rules
-     * @param array<string, list<Refinement>>                      $refinements  cause → rules
+     * @param array<string, Cause>                                             $causes
+     * @param array<string, array<string, array{float, string}>>               $signs       cause → sign → [strength, why]
+     * @param array<string, list<EvidenceRule>>                                $evidence    cause → rules
+     * @param array<string, list<Refinement>>                                  $refinements cause → rules
      * @param array<string, array{label: string, unit: string, basis: string}> $facts
      */
     private function __construct(

@@ -38,7 +38,7 @@ final readonly class Diagnose
             static fn (Cause $cause): bool => $cause->isPossibleIn($facts->process(), $facts->family()),
         ));
         $context = new ContextEvidence($this->catalogue);
-        $ledgers = array_map(fn (Cause $cause): array => $context->of($cause, $facts, $record->findings, $record->history), $causes);
+        $ledgers = array_map(static fn (Cause $cause): array => $context->of($cause, $facts, $record->findings, $record->history), $causes);
         $priors = array_map(self::probability(...), $ledgers);
         [$seen, $absent] = $this->signs($record);
         $network = new Network($priors, $this->rows($seen, $causes), $this->rows($absent, $causes));
@@ -282,7 +282,7 @@ final readonly class Diagnose
     }
 
     /**
-     * @param list<Cause>                                                          $causes
+     * @param list<Cause>                                                                      $causes
      * @param array{gain: float, chance: float, yes: array<int, float>, no: array<int, float>} $weighed
      *
      * @return list<array{cause: string, if_yes: float, if_no: float}>

@@ -10,13 +10,13 @@ use MoltenNotes\Core\Working\Working;
 final readonly class Diagnosis
 {
     /**
-     * @param 'findings'|'near_misses'       $basis       near_misses: nothing was wrong; these nearly were
-     * @param list<RankedCause>              $ranked
-     * @param list<RankedCause>              $cleared     suspects that this record speaks against
+     * @param 'findings'|'near_misses'                                   $basis       near_misses: nothing was wrong; these nearly were
+     * @param list<RankedCause>                                          $ranked
+     * @param list<RankedCause>                                          $cleared     suspects that this record speaks against
      * @param list<array{sign: string, label: string, explained: float}> $unexplained
-     * @param list<NextCheck>                $nextChecks  most telling first
-     * @param array<string, Working>         $workings    fact → how it was computed
-     * @param array<string, float>           $odds        cause → probability, for all that are possible
+     * @param list<NextCheck>                                            $nextChecks  most telling first
+     * @param array<string, Working>                                     $workings    fact → how it was computed
+     * @param array<string, float>                                       $odds        cause → probability, for all that are possible
      */
     public function __construct(
         public string $basis,

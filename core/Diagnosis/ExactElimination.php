@@ -95,8 +95,8 @@ final class ExactElimination
     /**
      * The distribution after a present cause has explained what it could.
      *
-     * @param array<int, float>              $state
-     * @param list<array{int, float}>  $links
+     * @param array<int, float>       $state
+     * @param list<array{int, float}> $links
      *
      * @return array<int, float>
      */
@@ -121,8 +121,8 @@ final class ExactElimination
     /**
      * The same step seen from the end: what a mask is still worth before the cause has spoken.
      *
-     * @param array<int, float>              $worth
-     * @param list<array{int, float}>  $links
+     * @param array<int, float>       $worth
+     * @param list<array{int, float}> $links
      *
      * @return array<int, float>
      */
@@ -159,9 +159,9 @@ final class ExactElimination
 
     /**
      * @param array<int, list<array{int, float}>> $links
-     * @param array<int, array<int, float>>             $forward
-     * @param array<int, float>                         $present
-     * @param array<int, float>                         $absent
+     * @param array<int, array<int, float>>       $forward
+     * @param array<int, float>                   $present
+     * @param array<int, float>                   $absent
      */
     private static function backward(Network $network, array $links, array $forward, array $present, array $absent, float $total, float $constant): Posterior
     {

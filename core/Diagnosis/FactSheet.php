@@ -164,7 +164,7 @@ final class FactSheet
             return;
         }
         $speed = GateSpeed::calculate(
-            Area::fromSi(M_PI * $bore ** 2 / 4),
+            Area::fromSi(\M_PI * $bore ** 2 / 4),
             Area::fromSi($width * $thickness * $gates),
             Length::fromSi($head),
             'straight' !== $this->values->choice('gating.sprue_shape'),

@@ -9,8 +9,8 @@ final readonly class Posterior
 {
     /**
      * @param array<int, float> $causes   P(cause | signs), in the order of the network
-     * @param float       $evidence P(signs); for an approximation its product form over blocks
-     * @param bool        $exact    false for the block approximation
+     * @param float             $evidence P(signs); for an approximation its product form over blocks
+     * @param bool              $exact    false for the block approximation
      */
     public function __construct(public array $causes, public float $evidence, public bool $exact)
     {

@@ -9,7 +9,6 @@ use MoltenNotes\Core\Diagnosis\ContextEvidence;
 use MoltenNotes\Core\Diagnosis\Contribution;
 use MoltenNotes\Core\Diagnosis\Diagnosis;
 use MoltenNotes\Core\Diagnosis\FactSheet;
-use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\AttemptRecord;

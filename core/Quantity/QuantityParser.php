@@ -76,7 +76,7 @@ final readonly class QuantityParser
             $clean = ltrim(substr($clean, 1));
         }
         $part = '/\G\s*('.self::NUMBER.')\s*([^\d.,½¼¾⅛⅜⅝⅞]*(?:(?<=[mnt])\^?[23](?![\d.,\/]))?)/u';
-        if (0 === preg_match_all($part, $clean, $matches, PREG_SET_ORDER)
+        if (0 === preg_match_all($part, $clean, $matches, \PREG_SET_ORDER)
             || implode('', array_column($matches, 0)) !== $clean || count($matches) > 3) {
             throw UnreadableQuantity::text($text, $dimension);
         }

@@ -8,9 +8,9 @@ namespace MoltenNotes\Core\Record;
 final readonly class AttemptRecord
 {
     /**
-     * @param list<string>                           $observations codes noticed during the pour
-     * @param list<Finding>                          $findings
-     * @param array<string, 'yes'|'no'|'unclear'>    $answers      check → answer
+     * @param list<string>                        $observations codes noticed during the pour
+     * @param list<Finding>                       $findings
+     * @param array<string, 'yes'|'no'|'unclear'> $answers      check → answer
      */
     public function __construct(
         public string $castingName,

@@ -89,9 +89,9 @@ final readonly class LoadDemo
     }
 
     /**
-     * @param list<array<string, mixed>>                                    $findings
-     * @param array<string, 'yes'|'no'|'unclear'>                           $answers
-     * @param array<string, 'confirmed'|'suspected'|'ruled_out'>            $opinions
+     * @param list<array<string, mixed>>                         $findings
+     * @param array<string, 'yes'|'no'|'unclear'>                $answers
+     * @param array<string, 'confirmed'|'suspected'|'ruled_out'> $opinions
      */
     private function inspect(Attempt $attempt, array $findings, array $answers, array $opinions, Caster $caster): void
     {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\LogPour;
 
+use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Record\Vocabulary;
-use MoltenNotes\Core\Quantity\UnitPreferences;
 
 /** What a caster sends when logging or changing an attempt, read and checked. */
 final readonly class AttemptEntry

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Facts that the diagnosis computes from a record, besides the record's own values (FactSheet derives them).
+// Facts that the diagnosis computes from a record, besides the record's own values [derived: FactSheet computes them].
 // basis: the measurement a fact rests on. Of several likelihood ratios for one cause that rest on the same basis only the strongest counts.
 return [
     // code => [label, unit, basis]

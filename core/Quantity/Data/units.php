@@ -43,7 +43,7 @@ return [
     ['d', 'd', D::Time, 86400.0, 0.0, ['day', 'days']],
     ['wk', 'wk', D::Time, 604800.0, 0.0, ['week', 'weeks']],
     ['rad', 'rad', D::Angle, 1.0, 0.0, ['radian', 'radians']],
-    ['deg', '°', D::Angle, M_PI / 180, 0.0, ['degree', 'degrees']],
+    ['deg', '°', D::Angle, \M_PI / 180, 0.0, ['degree', 'degrees']],
     ['Pa', 'Pa', D::Pressure, 1.0, 0.0, ['pascal']],
     ['kPa', 'kPa', D::Pressure, 1e3, 0.0, []],
     ['MPa', 'MPa', D::Pressure, 1e6, 0.0, []],

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Shared\Http;
 
 use Doctrine\DBAL\Exception\ConnectionException;
-use Doctrine\DBAL\Exception\ConnectionLost;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\OptimisticLockException;
 use MoltenNotes\Core\CoreError;
@@ -58,7 +57,7 @@ final readonly class ProblemListener
     private static function isStorageAway(\Throwable $error): bool
     {
         for ($cause = $error; null !== $cause; $cause = $cause->getPrevious()) {
-            if ($cause instanceof ConnectionException || $cause instanceof ConnectionLost) {
+            if ($cause instanceof ConnectionException) {
                 return true;
             }
             if ($cause instanceof \PDOException && 1 === preg_match('/\b(1053|2002|2006|2013)\b|gone away|Connection refused/', $cause->getMessage())) {

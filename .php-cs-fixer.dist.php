@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+return (new PhpCsFixer\Config())
+    ->setRiskyAllowed(true)
+    ->setCacheFile('var/.php-cs-fixer.cache')
+    ->setRules([
+        '@Symfony' => true,
+        '@Symfony:risky' => true,
+        '@PHP82Migration' => true,
+        'declare_strict_types' => true,
+        'native_function_invocation' => false,
+        'phpdoc_align' => ['align' => 'vertical'],
+        'php_unit_method_casing' => true,
+        'phpdoc_to_comment' => false,
+        'phpdoc_separation' => false,
+        'yoda_style' => true,
+        'single_line_throw' => false,
+        'concat_space' => ['spacing' => 'none'],
+        'nullable_type_declaration_for_default_null_value' => true,
+    ])
+    ->setFinder(PhpCsFixer\Finder::create()->in(['core', 'src', 'tests', 'config', 'migrations', 'public', 'tools'])->exclude('symfony')->notPath('~^symfony/~'));

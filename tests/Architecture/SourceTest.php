@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Tests\Architecture;
+
+use PHPUnit\Framework\TestCase;
+
+/** What the type analyser cannot see: calls that reach outside, code that nothing uses, sources that must be named. */
+final class SourceTest extends TestCase
+{
+    /** Vocabulary of the quantity and alloy subjects that the planning of a casting is about to use. To-do, not waiver. */
+    private const AWAITED = [
+        'Alloy::freezingRange()', 'Measurement::spreadSi()', 'Money', 'Money::decimal()', 'ScalarQuantity::equalsWithin()',
+        'Temperature::kelvin()', 'UnitPreferences::imperial()',
+    ];
+
+    /** Files of tables are loaded like code; everything else that touches the world is named here and refused in the core. */
+    public function testCoreTouchesNothingOutsideItself(): void
+    {
+        $forbidden = '/(?<![\w>:$\\\\])(?:time|microtime|date|mktime|strtotime|hrtime|rand|mt_rand|random_int|random_bytes|shuffle|array_rand|uniqid|file_get_contents|file_put_contents|fopen|file|scandir|glob|exec|shell_exec|getenv|putenv|echo|print|printf|var_dump|error_log|header|setlocale)\s*\(|\$_(?:GET|POST|SERVER|ENV|COOKIE|SESSION|FILES)|\bglobal\s+\$|(?<![\w>:$])echo\s/';
+        foreach (self::files('core') as $path => $code) {
+            // A method of ours may be called date(); only calls count.
+            $calls = preg_replace('/function \w+/', 'function', self::withoutComments($code)) ?? '';
+            self::assertSame(0, preg_match($forbidden, $calls, $found), "{$path} calls ".($found[0] ?? ''));
+        }
+    }
+
+    public function testEveryFileIsStrict(): void
+    {
+        foreach ([...self::files('core'), ...self::files('src'), ...self::files('tests')] as $path => $code) {
+            self::assertStringContainsString('declare(strict_types=1);', $code, $path);
+        }
+    }
+
+    public function testValuesOfTheCoreCannotChange(): void
+    {
+        foreach (self::files('core') as $path => $code) {
+            if (1 === preg_match('/^(?:abstract |final |readonly )*class (\w+)/m', $code, $class)) {
+                self::assertMatchesRegularExpression('/^(?:final|abstract) /m', $class[0], "{$path}: neither final nor abstract");
+            }
+        }
+    }
+
+    /** Tables of the trade say where their figures come from, at the top or in each row. */
+    public function testEveryTableNamesItsSource(): void
+    {
+        foreach (self::files('core') as $path => $code) {
+            if (str_contains($path, '/Data/')) {
+                self::assertMatchesRegularExpression('/common practice|recalled|published|derived|definition|estimates/i', $code, "{$path} does not say where its figures come from");
+            }
+        }
+    }
+
+    /** Dead code: a class that no other file names, a public method that nothing calls. */
+    public function testNothingLiesIdle(): void
+    {
+        $files = [...self::files('core'), ...self::files('src')];
+        $config = implode("\n", array_map(static fn (string $path): string => (string) file_get_contents($path), glob(self::root().'/config/{*,packages/*}.{php,yaml}', \GLOB_BRACE) ?: []));
+        $idle = [];
+        foreach ($files as $path => $code) {
+            $name = basename($path, '.php');
+            if (str_contains($path, '/Data/') || str_contains($code, '#[Route(') || str_contains($code, '#[AsCommand') || str_contains($code, '#[AsEventListener')) {
+                continue;
+            }
+            if (!self::isNamedElsewhere($name, $path, $files) && !str_contains($config, $name)) {
+                $idle[] = $name;
+            }
+            preg_match_all('/public (?:static )?function (\w+)\(/', $code, $methods);
+            foreach ($methods[1] as $method) {
+                if (!str_starts_with($method, '__') && !self::isCalled($method, $files) && !self::isInherited($code)) {
+                    $idle[] = "{$name}::{$method}()";
+                }
+            }
+        }
+
+        self::assertSame([], array_values(array_diff($idle, self::AWAITED)));
+    }
+
+    /** @param array<string, string> $files */
+    private static function isNamedElsewhere(string $name, string $path, array $files): bool
+    {
+        foreach ($files as $other => $code) {
+            if ($other !== $path && 1 === preg_match('/\b'.$name.'\b/', $code)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param array<string, string> $files */
+    private static function isCalled(string $method, array $files): bool
+    {
+        foreach ($files as $code) {
+            if (1 === preg_match('/(?:->|::)'.$method.'\b/', $code)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** A framework or the language calls what an interface or a parent class promises. */
+    private static function isInherited(string $code): bool
+    {
+        return 1 === preg_match('/^(?:final |abstract |readonly )*(?:class|enum) \w+(?:: \w+)? (?:extends|implements) /m', $code) && !str_contains($code, 'extends ScalarQuantity');
+    }
+
+    /** @return array<string, string> path below the root → code */
+    private static function files(string $folder): array
+    {
+        $files = [];
+        /** @var \SplFileInfo $file */
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::root()."/{$folder}", \FilesystemIterator::SKIP_DOTS)) as $file) {
+            if ('php' === $file->getExtension()) {
+                $files[substr($file->getPathname(), strlen(self::root()) + 1)] = (string) file_get_contents($file->getPathname());
+            }
+        }
+        ksort($files);
+
+        return $files;
+    }
+
+    private static function root(): string
+    {
+        return dirname(__DIR__, 2);
+    }
+
+    private static function withoutComments(string $code): string
+    {
+        $kept = '';
+        foreach (\PhpToken::tokenize($code) as $token) {
+            $kept .= $token->is([\T_COMMENT, \T_DOC_COMMENT, \T_CONSTANT_ENCAPSED_STRING, \T_ENCAPSED_AND_WHITESPACE]) ? ' ' : $token->text;
+        }
+
+        return $kept;
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Tests\Core\Diagnosis;
+
+use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Diagnosis\ContextEvidence;
+use MoltenNotes\Core\Diagnosis\Diagnosis;
+use MoltenNotes\Core\Diagnosis\RankedCause;
+use MoltenNotes\Tests\Support\Records;
+use PHPUnit\Framework\TestCase;
+
+final class DiagnoseTest extends TestCase
+{
+    public function testAWetMouldPutsGasAheadOfColdMetal(): void
+    {
+        self::assertSame('sand_wet', Records::diagnose(Records::wetSand())->ranked[0]->cause->code);
+    }
+
+    public function testAColdLongRimIsExplainedByCold(): void
+    {
+        $diagnosis = Records::diagnose(Records::coldRim());
+
+        self::assertContains($diagnosis->ranked[0]->cause->code, ['metal_cold', 'long_path']);
+        self::assertGreaterThan(self::chance($diagnosis, 'sand_wet'), self::chance($diagnosis, 'metal_cold'));
+    }
+
+    public function testReasonsSpeakInTheCastersOwnNumbers(): void
+    {
+        $cold = self::cause(Records::diagnose(Records::coldRim()), 'metal_cold');
+        $words = implode(' ', array_map(static fn ($contribution): string => $contribution->words, $cold->contributions));
+
+        self::assertStringContainsString('700', $words);
+        self::assertStringContainsString('°C', $words);
+    }
+
+    public function testTheLedgerAddsUpToTheProbability(): void
+    {
+        foreach ([Records::coldRim(), Records::wetSand()] as $parts) {
+            foreach (Records::diagnose($parts)->ranked as $cause) {
+                $sum = array_sum(array_map(static fn ($contribution): float => $contribution->logOdds, $cause->contributions));
+                // Rivals under a twentieth of log-odds are not worth a line.
+                self::assertEqualsWithDelta(ContextEvidence::logit($cause->probability), $sum, 0.051, $cause->cause->code);
+            }
+        }
+    }
+
+    public function testABlankFieldIsNeverEvidence(): void
+    {
+        $parts = ['findings' => [['kind' => 'misrun']]];
+        $known = array_map(static fn ($cause): array => array_filter($cause->contributions, static fn ($c): bool => 'record' === $c->kind), Records::diagnose($parts)->ranked);
+
+        self::assertSame([], array_merge(...$known));
+    }
+
+    public function testOneMeasurementCountsOnceForEachCause(): void
+    {
+        // The squeeze test and the moisture figure tell the same thing twice.
+        $wet = self::cause(Records::diagnose(Records::wetSand()), 'sand_wet');
+        $moisture = array_filter($wet->contributions, static fn ($c): bool => in_array($c->fact, ['sand.condition', 'sand.moisture'], true));
+
+        self::assertCount(1, $moisture);
+    }
+
+    public function testWhatTheCasterConfirmedBeforeWeighsMoreNextTime(): void
+    {
+        $before = self::chance(Records::diagnose(Records::coldRim()), 'long_path');
+        $after = self::chance(Records::diagnose(Records::coldRim() + ['history' => ['attempts' => 6, 'confirmed' => ['long_path' => 4]]]), 'long_path');
+
+        self::assertGreaterThan($before, $after);
+    }
+
+    /** (p · 10 + confirmed) / (10 + attempts), at most 0.6: common practice of the project's own. */
+    public function testHistoryShiftsThePriorAndIsCapped(): void
+    {
+        self::assertEqualsWithDelta((0.1 * 10 + 3) / (10 + 5), ContextEvidence::shiftedPrior(0.1, 3, 5), 1e-12);
+        self::assertSame(0.6, ContextEvidence::shiftedPrior(0.1, 40, 40));
+    }
+
+    public function testAnsweringTheCheckMovesTheRankingTheWayItSaid(): void
+    {
+        $parts = ['made' => ['mould.process' => 'green_sand'], 'heat' => ['metal.alloy' => 'al_si7mg'], 'findings' => [['kind' => 'blowhole', 'places' => ['cope_face']]]];
+        $open = Records::diagnose($parts);
+        $check = $open->nextChecks[0];
+        $move = $check->moves[0];
+        $answered = Records::diagnose($parts + ['answers' => [$check->check->code => 'yes']]);
+
+        self::assertEqualsWithDelta($move['if_yes'], $answered->odds[$move['cause']], 0.02);
+        self::assertNotContains($check->check->code, array_map(static fn ($next): string => $next->check->code, $answered->nextChecks), 'it asks again');
+    }
+
+    public function testGasShrinkageAndColdAreToldApartByTheWallOfTheHole(): void
+    {
+        $hole = ['made' => ['mould.process' => 'green_sand'], 'heat' => ['metal.alloy' => 'al_si7mg'], 'findings' => [['kind' => 'internal_shrinkage'], ['kind' => 'blowhole']]];
+        $smooth = Records::diagnose($hole + ['answers' => ['wall_smooth' => 'yes', 'wall_rough' => 'no']]);
+        $rough = Records::diagnose($hole + ['answers' => ['wall_smooth' => 'no', 'wall_rough' => 'yes']]);
+
+        self::assertGreaterThan($rough->odds['sand_wet'], $smooth->odds['sand_wet']);
+        self::assertGreaterThan($smooth->odds['no_feeder'], $rough->odds['no_feeder']);
+    }
+
+    public function testCausesThatCannotBeThereAreNotSuspected(): void
+    {
+        $foam = Records::diagnose(['made' => ['mould.process' => 'lost_foam'], 'heat' => ['metal.alloy' => 'al_si7mg'], 'findings' => [['kind' => 'blowhole']]]);
+
+        self::assertArrayNotHasKey('sand_wet', $foam->odds);
+        self::assertArrayNotHasKey('oxygen', $foam->odds);
+        self::assertArrayHasKey('coating_wet', $foam->odds);
+    }
+
+    public function testAGoodPourStillNamesItsNearMiss(): void
+    {
+        $diagnosis = Records::diagnose(['made' => ['mould.process' => 'green_sand', 'sand.moisture' => '6.5 %'], 'heat' => ['metal.alloy' => 'al_si7mg'], 'verdict' => 'good']);
+
+        self::assertSame('near_misses', $diagnosis->basis);
+        self::assertContains('sand_wet', array_map(static fn (RankedCause $cause): string => $cause->cause->code, $diagnosis->ranked));
+    }
+
+    public function testMoreThanTwelveSignsAreAnsweredAndSaySo(): void
+    {
+        $kinds = array_slice(array_keys(Catalogue::standard()->vocabulary->defects), 0, 25);
+        $diagnosis = Records::diagnose(['made' => ['mould.process' => 'green_sand'], 'findings' => array_map(static fn (string $kind): array => ['kind' => $kind], $kinds)]);
+
+        self::assertFalse($diagnosis->exact);
+        self::assertStringContainsString('approximation', (string) json_encode($diagnosis->toArray()['method']));
+    }
+
+    public function testNobodyIsToldACertainty(): void
+    {
+        foreach ([Records::coldRim(), Records::wetSand()] as $parts) {
+            $diagnosis = Records::diagnose($parts);
+            self::assertGreaterThan(1, count($diagnosis->ranked), 'no rival is shown');
+            foreach ($diagnosis->odds as $probability) {
+                self::assertLessThan(1.0, $probability);
+            }
+        }
+    }
+
+    private static function cause(Diagnosis $diagnosis, string $code): RankedCause
+    {
+        foreach ($diagnosis->ranked as $cause) {
+            if ($code === $cause->cause->code) {
+                return $cause;
+            }
+        }
+        self::fail("{$code} is not ranked");
+    }
+
+    private static function chance(Diagnosis $diagnosis, string $code): float
+    {
+        return $diagnosis->odds[$code];
+    }
+}
