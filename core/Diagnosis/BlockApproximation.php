@@ -25,6 +25,7 @@ final class BlockApproximation
         $blocks = self::blocks($network);
         $messages = array_map(static fn (): array => array_fill(0, count($base), 0.0), $blocks);
         $evidence = 1.0;
+        $byItself = [];
         for ($sweep = 0; $sweep < self::MOST_SWEEPS; ++$sweep) {
             $moved = 0.0;
             $evidence = 1.0;
@@ -32,6 +33,9 @@ final class BlockApproximation
                 $cavity = self::cavity($base, $messages, $index);
                 $solved = ExactElimination::solve($network->block(array_map(self::sigmoid(...), $cavity), $which));
                 $evidence *= $solved->evidence;
+                foreach ($which as $position => $sign) {
+                    $byItself[$sign] = $solved->byItself[$position];
+                }
                 foreach ($solved->causes as $cause => $probability) {
                     $message = ContextEvidence::logit($probability) - $cavity[$cause];
                     $moved = max($moved, abs($message - $messages[$index][$cause]));
@@ -43,7 +47,7 @@ final class BlockApproximation
             }
         }
 
-        return new Posterior(array_map(self::sigmoid(...), self::cavity($base, $messages, null)), $evidence, false);
+        return new Posterior(array_map(self::sigmoid(...), self::cavity($base, $messages, null)), $evidence, false, $byItself);
     }
 
     /** @return array<int, float> */

@@ -15,7 +15,7 @@ final readonly class Diagnose
     private const MOST_RANKED = 10;
     /** Below this a cause is not worth a line. */
     private const LEAST_SHOWN = 0.02;
-    /** A sign is left unexplained when the causes found make it less likely than not. */
+    /** A sign is left unexplained when it more likely came by itself than from any of the causes. */
     private const EXPLAINED_FROM = 0.5;
     /** Checks beyond these are not weighed: the closed-form screening below them is a safe order [founders' choice]. */
     private const MOST_CHECKS_WEIGHED = 10;
@@ -49,7 +49,7 @@ final readonly class Diagnose
             [] === $seen ? 'near_misses' : 'findings',
             [] === $seen ? $this->nearMisses($ranked) : $this->leading($ranked),
             $this->cleared($ranked, $seen),
-            $this->unexplained($seen, $network, $posterior),
+            $this->unexplained($seen, $posterior),
             [] === $seen ? [] : $this->nextChecks($record, $facts, $causes, $network, $posterior),
             array_filter(['temperature_margin' => $facts->working('temperature_margin'), 'gate_speed_share' => $facts->working('gate_speed_share')]),
             $posterior->exact,
@@ -216,16 +216,13 @@ final readonly class Diagnose
      *
      * @return list<array{sign: string, label: string, explained: float}>
      */
-    private function unexplained(array $seen, Network $network, Posterior $posterior): array
+    private function unexplained(array $seen, Posterior $posterior): array
     {
         $rows = [];
         foreach ($seen as $row => $sign) {
-            $unexplained = 1.0;
-            foreach ($network->positive[$row]['strengths'] as $cause => $strength) {
-                $unexplained *= 1 - $strength * $posterior->causes[$cause];
-            }
-            if (1 - $unexplained < self::EXPLAINED_FROM) {
-                $rows[] = ['sign' => $sign->code, 'label' => $sign->label, 'explained' => 1 - $unexplained];
+            $explained = 1 - $posterior->byItself[$row];
+            if ($explained < self::EXPLAINED_FROM) {
+                $rows[] = ['sign' => $sign->code, 'label' => $sign->label, 'explained' => $explained];
             }
         }
 

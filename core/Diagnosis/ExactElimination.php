@@ -36,10 +36,8 @@ final class ExactElimination
             $forward[$cause] = $explained;
             $state = self::mix($absent[$cause], $state, $present[$cause], $explained);
         }
-        $full = (1 << $count) - 1;
-        $total = $state[$full];
 
-        return self::backward($network, $links, $forward, $present, $absent, $total, $constant);
+        return self::backward($network, $links, $forward, $present, $absent, $state, $constant);
     }
 
     /** @return array{array<int, float>, array<int, float>, float} weight of present and absent per cause, and of the negative leaks */
@@ -162,9 +160,11 @@ final class ExactElimination
      * @param array<int, array<int, float>>       $forward
      * @param array<int, float>                   $present
      * @param array<int, float>                   $absent
+     * @param array<int, float>                   $state   the distribution over masks when all causes have spoken
      */
-    private static function backward(Network $network, array $links, array $forward, array $present, array $absent, float $total, float $constant): Posterior
+    private static function backward(Network $network, array $links, array $forward, array $present, array $absent, array $state, float $constant): Posterior
     {
+        $total = $state[count($state) - 1];
         $posterior = [];
         $evidence = $total * $constant;
         foreach ($network->priors as $cause => $prior) {
@@ -185,6 +185,24 @@ final class ExactElimination
             $worth = self::mix($absent[$cause], $worth, $present[$cause], self::explainBackward($worth, $own));
         }
 
-        return new Posterior(array_values($posterior), $evidence, true);
+        return new Posterior(array_values($posterior), $evidence, true, self::byItself($network, $state));
+    }
+
+    /**
+     * The mask that lacks one sign weighs (1 − leak) · P(others, causes silent on this one); the leak made it with leak / (1 − leak) of that.
+     *
+     * @param array<int, float> $state
+     *
+     * @return list<float>
+     */
+    private static function byItself(Network $network, array $state): array
+    {
+        $full = count($state) - 1;
+        $shares = [];
+        foreach ($network->positive as $bit => $sign) {
+            $shares[] = $state[$full] > 0 ? min(1.0, $sign['leak'] / (1 - $sign['leak']) * $state[$full ^ 1 << $bit] / $state[$full]) : 1.0;
+        }
+
+        return $shares;
     }
 }

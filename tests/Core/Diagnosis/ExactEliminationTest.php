@@ -71,6 +71,14 @@ final class ExactEliminationTest extends TestCase
         }
     }
 
+    public function testTellsHowFarASignMayHaveComeByItself(): void
+    {
+        // One cause of 10 %, strength 0.45, leak 0.02, worked by hand: P(sign) = 1 − 0.98 · 0.955, by itself 0.02 · 0.955 of it.
+        $solved = ExactElimination::solve(new Network([0.1], [['leak' => 0.02, 'strengths' => [0 => 0.45]]], []));
+
+        self::assertEqualsWithDelta(0.02 * 0.955 / (1 - 0.98 * 0.955), $solved->byItself[0], 1e-12);
+    }
+
     public function testTheOrderOfSignsDoesNotMatter(): void
     {
         $network = Networks::random(7, 20, 9, 2);

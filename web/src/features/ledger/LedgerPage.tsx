@@ -25,8 +25,8 @@ const ledgerQuery = (filter: Filter) =>
     placeholderData: keepPreviousData,
   });
 
-function only({ page: _, ...rest }: Filter): Record<string, string> {
-  return Object.fromEntries(Object.entries(rest).filter(([, value]) => value !== ''));
+function only(filter: Filter): Record<string, string> {
+  return Object.fromEntries(Object.entries(filter).filter((entry): entry is [string, string] => entry[0] !== 'page' && typeof entry[1] === 'string' && entry[1] !== ''));
 }
 
 /** Every pour, found in seconds. */

@@ -9,7 +9,7 @@ use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
 /** Who may know whom; run by the static analyser. */
-final class LayersTest
+final class Layers
 {
     public function testCoreKnowsOnlyItself(): Rule
     {

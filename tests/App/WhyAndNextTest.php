@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Tests\App;
+
+use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Diagnosis\Diagnose;
+use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Record\AttemptDocument;
+
+final class WhyAndNextTest extends ApiTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signedIn();
+    }
+
+    public function testFromAFindingToAScoredPrediction(): void
+    {
+        $casting = $this->casting();
+        $attempt = $this->pour($casting);
+        $this->findBlowhole($attempt);
+
+        $why = $this->call('GET', "/api/attempts/{$attempt['id']}/diagnosis");
+        self::assertSame('sand_wet', $why['causes'][0]['cause']);
+        $check = $why['next_checks'][0];
+        $again = $this->call('PUT', "/api/attempts/{$attempt['id']}/answers/{$check['check']}", ['answer' => 'yes']);
+        self::assertNotEquals(array_column($why['causes'], 'probability', 'cause'), array_column($again['causes'], 'probability', 'cause'));
+        $this->call('PUT', "/api/attempts/{$attempt['id']}/opinions/sand_wet", ['opinion' => 'confirmed']);
+
+        $sheet = $this->call('PUT', "/api/attempts/{$attempt['id']}/change-sheet", ['accepted' => [['remedy' => 'dry_squeeze'], ['remedy' => 'dry_sand', 'new' => '3.2 %']]]);
+        self::assertSame('blowhole', $sheet['predictions'][0]['defect']);
+        self::assertLessThan($sheet['predictions'][0]['before'], $sheet['predictions'][0]['after']);
+
+        $nextId = self::id();
+        $next = $this->call('POST', "/api/attempts/{$attempt['id']}/next", ['id' => $nextId], 201);
+        self::assertSame('good', $next['planned']['sand.condition']['raw']);
+        self::assertContains('sand.moisture', $next['changed_fields']);
+        self::assertSame('planned', $next['state']);
+        $this->call('POST', "/api/attempts/{$attempt['id']}/next", ['id' => self::id()]);
+
+        $this->call('PUT', "/api/attempts/{$nextId}", ['version' => $next['version'], 'poured_on' => '2026-05-10', 'made' => ['sand.condition' => 'good'], 'verdict' => 'good']);
+        $trail = $this->call('GET', "/api/castings/{$casting}")['trail'];
+        self::assertCount(2, $trail);
+        self::assertSame(['blowhole', 'gone', true], [$trail[1]['sheet']['scores'][0]['defect'], $trail[1]['sheet']['scores'][0]['found'], $trail[1]['sheet']['scores'][0]['held']]);
+    }
+
+    public function testWhatWasForetoldCannotBeRewrittenAfterwards(): void
+    {
+        $attempt = $this->pour($this->casting());
+        $this->findBlowhole($attempt);
+        $this->call('PUT', "/api/attempts/{$attempt['id']}/change-sheet", ['accepted' => [['remedy' => 'dry_squeeze']]]);
+        $this->call('POST', "/api/attempts/{$attempt['id']}/next", ['id' => self::id()], 201);
+
+        $this->call('PUT', "/api/attempts/{$attempt['id']}/change-sheet", ['accepted' => []], 422);
+    }
+
+    public function testAnImpossibleAmountOnTheSheetIsRefusedAtItsLine(): void
+    {
+        $attempt = $this->pour($this->casting());
+        $this->findBlowhole($attempt);
+        $refused = $this->call('PUT', "/api/attempts/{$attempt['id']}/change-sheet", ['accepted' => [['remedy' => 'dry_sand', 'new' => '90 %']]], 422);
+
+        self::assertSame('/accepted/0/new', $refused['problems'][0]['pointer']);
+    }
+
+    public function testAConfirmedCauseComesBackOnTheRepeatListAndWeighsMore(): void
+    {
+        $casting = $this->casting();
+        $before = null;
+        for ($i = 0; $i < 3; ++$i) {
+            $attempt = $this->pour($casting, ['made' => ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg'], 'observations' => []]);
+            $this->findBlowhole($attempt);
+            $chances = array_column($this->call('GET', "/api/attempts/{$attempt['id']}/diagnosis")['causes'], 'probability', 'cause');
+            $before ??= $chances['sand_wet'];
+            $this->call('PUT', "/api/attempts/{$attempt['id']}/opinions/sand_wet", ['opinion' => 'confirmed']);
+        }
+        $attempt = $this->pour($casting, ['made' => ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg'], 'observations' => []]);
+        $this->findBlowhole($attempt);
+        $after = array_column($this->call('GET', "/api/attempts/{$attempt['id']}/diagnosis")['causes'], 'probability', 'cause')['sand_wet'];
+
+        self::assertGreaterThan($before, $after);
+        self::assertContains('sand_wet', array_column($this->call('GET', '/api/bench')['repeat_list'], 'cause'));
+    }
+
+    public function testTheDocumentOfAnAttemptGivesTheSameDiagnosisWithoutADatabase(): void
+    {
+        $attempt = $this->pour($this->casting());
+        $this->findBlowhole($attempt);
+        $document = $this->call('GET', "/api/attempts/{$attempt['id']}/document");
+        $read = AttemptDocument::read($document, Catalogue::standard()->causeCodes());
+        $alone = (new Diagnose(Catalogue::standard(), UnitPreferences::metric()))->attempt($read['record'])->toArray();
+
+        self::assertSame($alone['causes'], array_map(static fn (array $cause): array => $cause, $this->call('GET', "/api/attempts/{$attempt['id']}/diagnosis")['causes']));
+    }
+}
