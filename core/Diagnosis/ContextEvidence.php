@@ -70,8 +70,8 @@ final readonly class ContextEvidence
         }
 
         return new Contribution('history', $shift, 0 === $confirmed
-            ? "Never confirmed in your last {$history->attempts} attempts."
-            : "You confirmed it {$confirmed} times in {$history->attempts} attempts.");
+            ? "Never confirmed in {$history->attempts} other attempts of yours."
+            : "You confirmed it in {$confirmed} of {$history->attempts} other attempts.");
     }
 
     /** @return list<Contribution> the strongest per measurement */

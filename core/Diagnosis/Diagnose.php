@@ -127,7 +127,7 @@ final readonly class Diagnose
                     continue;
                 }
                 $explains[] = $sign->code;
-                $ledger[] = new Contribution('finding', self::signLogRatio($network, $row, $index), "{$sign->label}: {$this->catalogue->signs[$cause->code][$sign->code][1]}", [], $sign->code);
+                $ledger[] = new Contribution('finding', self::signLogRatio($network, $row, $index), self::seen($sign).$this->catalogue->signs[$cause->code][$sign->code][1], [], $sign->code);
             }
             foreach ($absent as $row => $sign) {
                 $strength = $network->negative[$row]['strengths'][$index] ?? null;
@@ -146,6 +146,12 @@ final readonly class Diagnose
         usort($ranked, static fn (RankedCause $a, RankedCause $b): int => [$b->probability, $a->cause->code] <=> [$a->probability, $b->cause->code]);
 
         return $ranked;
+    }
+
+    /** "Misrun: …" for a defect, "Is the wall smooth? Yes: …" for a check. */
+    private static function seen(Sign $sign): string
+    {
+        return '' === $sign->group ? "{$sign->label} Yes: " : "{$sign->label}: ";
     }
 
     /** ln P(sign | cause) / P(sign | no cause), the other causes at what the record says of them. */

@@ -4,21 +4,24 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Account;
 
-use Symfony\Component\HttpFoundation\Request;
-use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\Security\Core\Authentication\Token\TokenInterface;
-use Symfony\Component\Security\Http\Authentication\AuthenticationSuccessHandlerInterface;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\Security\Http\Event\LoginSuccessEvent;
 
-final readonly class SignedIn implements AuthenticationSuccessHandlerInterface
+/**
+ * Answers a sign-in with the session and its token.
+ *
+ * A success handler would run too early: the session is renewed after it, and the token it had sent would already be void.
+ */
+#[AsEventListener(priority: -100)]
+final readonly class SignedIn
 {
     public function __construct(private SessionView $view)
     {
     }
 
-    public function onAuthenticationSuccess(Request $request, TokenInterface $token): Response
+    public function __invoke(LoginSuccessEvent $event): void
     {
-        $caster = $token->getUser();
-
-        return $this->view->response($caster instanceof Caster ? $caster : null);
+        $caster = $event->getUser();
+        $event->setResponse($this->view->response($caster instanceof Caster ? $caster : null));
     }
 }

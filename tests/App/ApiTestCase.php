@@ -51,7 +51,6 @@ abstract class ApiTestCase extends WebTestCase
     {
         $this->call('GET', '/api/session');
         $this->call('POST', '/api/casters', ['email' => $email, 'name' => 'A caster', 'password' => self::PASSWORD], 201);
-        $this->call('GET', '/api/session');
     }
 
     /** @return string the id of a new casting */

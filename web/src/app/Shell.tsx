@@ -20,8 +20,18 @@ const PLACES = [
 export function Shell() {
   const session = useQuery(sessionQuery);
   useTheme(session.data?.caster?.theme);
-  if (session.isPending) return <main className="mx-auto max-w-3xl p-6"><Loading /></main>;
-  if (session.isError) return <main className="mx-auto max-w-3xl p-6"><Failed error={session.error} retry={() => void session.refetch()} /></main>;
+  if (session.isPending)
+    return (
+      <main className="mx-auto max-w-3xl p-6">
+        <Loading />
+      </main>
+    );
+  if (session.isError)
+    return (
+      <main className="mx-auto max-w-3xl p-6">
+        <Failed error={session.error} retry={() => void session.refetch()} />
+      </main>
+    );
   if (!session.data.caster) return <SignInPage />;
   return <Notebook name={session.data.caster.name} />;
 }
@@ -35,12 +45,14 @@ function Notebook({ name }: { name: string }) {
       <a href="#main" className="press absolute -top-20 left-4 z-50 bg-sheet focus:top-2">
         Skip to the content
       </a>
-      <TitleBlock name={name} onSheet={() => setSheet(true)} />
-      <main id="main" className="sheet mx-auto w-full max-w-[1240px] flex-1 px-4 pt-5 pb-28 md:px-8 md:pb-12" tabIndex={-1}>
-        <Suspense fallback={<Loading />} key={pathname}>
-          <WithHandbook />
-        </Suspense>
-      </main>
+      <div className="frame-edge">
+        <TitleBlock name={name} onSheet={() => setSheet(true)} />
+        <main id="main" className="w-full flex-1 px-4 pt-5 pb-28 md:px-8 md:pb-12" tabIndex={-1}>
+          <Suspense fallback={<Loading />} key={pathname}>
+            <WithHandbook />
+          </Suspense>
+        </main>
+      </div>
       <PhoneBar />
       <Dialog open={sheet} onClose={() => setSheet(false)} title="Shortcuts" narrow>
         <dl className="grid grid-cols-[7rem_1fr]">

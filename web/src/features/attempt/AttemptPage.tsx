@@ -25,12 +25,12 @@ export function AttemptPage() {
     <article>
       <Head attempt={attempt} />
       <Questions />
-      <Cautions given={attempt.cautions} />
-      <div className="mt-4">
+      <div className="mt-2">
         <MouldSection section={attempt.section} findings={attempt.findings} selected={selected} onSelect={setSelected} />
       </div>
       <FindingsBlock attempt={attempt} editing={editing} setEditing={setEditing} />
       <Stages attempt={attempt} selected={selected} />
+      <Cautions given={attempt.cautions} />
     </article>
   );
 }
@@ -101,7 +101,8 @@ function useFindings(id: string, done: () => void) {
     await Promise.all(['bench', 'castings', 'ledger', 'why', 'change-sheet'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
   };
   const save = useMutation({
-    mutationFn: ({ finding, entry }: { finding: string; entry: FindingEntry }) => answered(api.PUT('/api/attempts/{id}/findings/{finding}', { params: { path: { id, finding } }, body: entry })),
+    mutationFn: ({ finding, entry }: { finding: string; entry: FindingEntry }) =>
+      answered(api.PUT('/api/attempts/{id}/findings/{finding}', { params: { path: { id, finding } }, body: entry })),
     onSuccess,
   });
   const remove = useMutation({ mutationFn: (finding: string) => answered(api.DELETE('/api/attempts/{id}/findings/{finding}', { params: { path: { id, finding } } })), onSuccess });
@@ -126,7 +127,11 @@ function FindingsBlock({ attempt, editing, setEditing }: { attempt: Attempt; edi
       </div>
       {attempt.findings.length === 0 ? (
         <p className="rule mt-2 pt-3 text-soft">
-          {attempt.state === 'planned' ? 'Nothing to find before the pour.' : attempt.verdict === 'good' ? 'Nothing wrong with it. Why it worked is worth a look too.' : 'Nothing written down yet. More shows at each step: as opened, at the gate cut, after cleaning, at machining.'}
+          {attempt.state === 'planned'
+            ? 'Nothing to find before the pour.'
+            : attempt.verdict === 'good'
+              ? 'Nothing wrong with it. Why it worked is worth a look too.'
+              : 'Nothing written down yet. More shows at each step: as opened, at the gate cut, after cleaning, at machining.'}
         </p>
       ) : (
         <ul className="rule mt-2">
@@ -140,7 +145,11 @@ function FindingsBlock({ attempt, editing, setEditing }: { attempt: Attempt; edi
                   {finding.severity && <span className="ml-3 font-medium text-soft">{wordsFor(handbook, 'severity', finding.severity).toLowerCase()}</span>}
                 </p>
                 <p className="text-soft">
-                  {[...finding.places.map((place) => wordsFor(handbook, 'place', place)), ...finding.looks.map((look) => wordsFor(handbook, 'look', look)), wordsFor(handbook, 'shown_at', finding.shown_at)]
+                  {[
+                    ...finding.places.map((place) => wordsFor(handbook, 'place', place)),
+                    ...finding.looks.map((look) => wordsFor(handbook, 'look', look)),
+                    wordsFor(handbook, 'shown_at', finding.shown_at),
+                  ]
                     .filter(Boolean)
                     .join(' · ')
                     .toLowerCase()}
@@ -150,7 +159,13 @@ function FindingsBlock({ attempt, editing, setEditing }: { attempt: Attempt; edi
               <button type="button" className="press press-quiet" onClick={() => setEditing(finding)}>
                 Change
               </button>
-              <button type="button" className="press press-quiet" disabled={remove.isPending} onClick={() => remove.mutate(finding.id)} aria-label={`Take back: ${defectWords(handbook, finding.kind)}`}>
+              <button
+                type="button"
+                className="press press-quiet"
+                disabled={remove.isPending}
+                onClick={() => remove.mutate(finding.id)}
+                aria-label={`Take back: ${defectWords(handbook, finding.kind)}`}
+              >
                 Take back
               </button>
             </li>

@@ -1,6 +1,15 @@
 import type { Attempt, Field } from '../../shared/api';
 
-const TITLES: Record<string, string> = { pattern: 'Pattern', mould: 'Mould', gating: 'Gating', feeding: 'Feeding', venting: 'Venting', melt: 'Melt', pour: 'Pour', cooling: 'Cooling' };
+const TITLES: Record<string, string> = {
+  pattern: 'Pattern',
+  mould: 'Mould',
+  gating: 'Gating',
+  feeding: 'Feeding',
+  venting: 'Venting',
+  melt: 'Melt',
+  pour: 'Pour',
+  cooling: 'Cooling',
+};
 
 interface StageRows {
   stage: string;

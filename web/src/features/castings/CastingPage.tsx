@@ -22,7 +22,14 @@ export function CastingPage() {
           </p>
           <h1>{casting.name}</h1>
           <p className="mt-1 text-soft">
-            {[wordsFor(handbook, 'purpose', casting.purpose), casting.wanted > 1 ? `${casting.wanted} wanted` : '', `${casting.trail.length} ${casting.trail.length === 1 ? 'attempt' : 'attempts'}, ${good} good`, casting.note].filter(Boolean).join(' · ')}
+            {[
+              wordsFor(handbook, 'purpose', casting.purpose),
+              casting.wanted > 1 ? `${casting.wanted} wanted` : '',
+              `${casting.trail.length} ${casting.trail.length === 1 ? 'attempt' : 'attempts'}, ${good} good`,
+              casting.note,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
           </p>
         </div>
         <Link to={`/log?casting=${casting.id}`} className="press press-molten">
@@ -126,7 +133,8 @@ function SheetBetween({ sheet }: { sheet: FollowedSheet }) {
                       {defectWords(handbook, prediction.defect)}
                     </th>
                     <td className="pr-4 text-soft">
-                      foretold <span className="figure text-ink">{outcomeWords(prediction.expected)}</span> ({Math.round(prediction.before * 100)} → {Math.round(prediction.after * 100)} %)
+                      foretold <span className="figure text-ink">{outcomeWords(prediction.expected)}</span> ({Math.round(prediction.before * 100)} →{' '}
+                      {Math.round(prediction.after * 100)} %)
                     </td>
                     <td>{score ? <Held held={score.held} words={outcomeWords(score.found)} /> : <span className="text-soft">not known yet</span>}</td>
                   </tr>

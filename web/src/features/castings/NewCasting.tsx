@@ -26,12 +26,24 @@ export function NewCasting({ open, onClose, onAdded }: { open: boolean; onClose:
   const refused = fieldMessages(add.error);
   return (
     <Dialog open={open} onClose={onClose} title="A new casting" narrow>
-      <form className="grid gap-4" noValidate onSubmit={(event) => void form.handleSubmit((entry) => add.mutate({ id, entry: { ...entry, note: entry.note || null } }))(event)}>
+      <form
+        className="grid gap-4"
+        noValidate
+        onSubmit={(event) => {
+          // The dialog may stand inside another form of React's tree, which must not be sent along.
+          event.stopPropagation();
+          void form.handleSubmit((entry) => add.mutate({ id, entry: { ...entry, note: entry.note || null } }))(event);
+        }}
+      >
         {add.isError && Object.keys(refused).length === 0 && <Failed error={add.error} />}
         <TextEntry label="What is it?" error={form.formState.errors.name?.message ?? refused['/name']} {...form.register('name')} />
         <fieldset>
           <legend className="lettering mb-1">What counts as good?</legend>
-          <Controller control={form.control} name="purpose" render={({ field }) => <PickOne label="What counts as good" choices={handbook.choices['purpose'] ?? []} value={field.value} onChange={field.onChange} />} />
+          <Controller
+            control={form.control}
+            name="purpose"
+            render={({ field }) => <PickOne label="What counts as good" choices={handbook.choices['purpose'] ?? []} value={field.value} onChange={field.onChange} />}
+          />
         </fieldset>
         <TextEntry label="How many?" inputMode="numeric" error={form.formState.errors.wanted?.message ?? refused['/wanted']} {...form.register('wanted')} />
         <TextEntry label="Note" {...form.register('note')} />

@@ -23,5 +23,3 @@ export function useAddCasting(onAdded: (id: string) => void) {
     },
   });
 }
-
-

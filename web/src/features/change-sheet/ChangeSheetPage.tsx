@@ -21,7 +21,9 @@ export function ChangeSheetPage() {
   const closed = sheet.next_id !== null;
   const accepted = sheet.proposals.filter((proposal) => proposal.accepted);
   const set = (remedy: string, on: boolean, own?: string) => {
-    const kept = accepted.filter((proposal) => proposal.remedy !== remedy).map((proposal) => ({ remedy: proposal.remedy, ...(proposal.new_raw === null ? {} : { new: proposal.new_raw }) }));
+    const kept = accepted
+      .filter((proposal) => proposal.remedy !== remedy)
+      .map((proposal) => ({ remedy: proposal.remedy, ...(proposal.new_raw === null ? {} : { new: proposal.new_raw }) }));
     accept.mutate(on ? [...kept, { remedy, ...(own ? { new: own } : {}) }] : kept);
   };
   return (
@@ -57,7 +59,9 @@ export function ChangeSheetPage() {
             </Link>
           ) : (
             <button type="button" className="press press-molten mt-4" disabled={start.isPending} onClick={() => start.mutate(fresh)}>
-              {accepted.length === 0 ? 'Repeat it unchanged' : `Start attempt ${attempt.number + 1} with ${accepted.length === 1 ? 'this change' : `these ${accepted.length} changes`}`}
+              {accepted.length === 0
+                ? 'Repeat it unchanged'
+                : `Start attempt ${attempt.number + 1} with ${accepted.length === 1 ? 'this change' : `these ${accepted.length} changes`}`}
             </button>
           )}
           {!closed && accepted.length > 0 && <p className="mt-2 text-sm text-soft">The plan is copied with the changes in it, and these predictions stay as written.</p>}
@@ -67,27 +71,49 @@ export function ChangeSheetPage() {
   );
 }
 
-function Proposals({ sheet, closed, busy, onSet, errors }: { sheet: ChangeSheet; closed: boolean; busy: boolean; onSet: (remedy: string, on: boolean, own?: string) => void; errors: Record<string, string> }) {
+function Proposals({
+  sheet,
+  closed,
+  busy,
+  onSet,
+  errors,
+}: {
+  sheet: ChangeSheet;
+  closed: boolean;
+  busy: boolean;
+  onSet: (remedy: string, on: boolean, own?: string) => void;
+  errors: Record<string, string>;
+}) {
   const causes = [...new Set(sheet.proposals.map((proposal) => proposal.cause))];
   const shown = (cause: string) => sheet.proposals.filter((proposal) => proposal.cause === cause && (!closed || proposal.accepted));
   if (sheet.proposals.length === 0) return <p className="rule pt-3 text-soft">Nothing to change: no cause stands out. Add a finding, or answer a check on Why.</p>;
-  return causes.map((cause) => {
-    const rows = shown(cause);
-    const first = rows[0];
-    if (!first) return null;
-    return (
-      <section key={cause} className="mb-5" aria-label={`Against: ${first.cause_label}`}>
-        <h2 className="lettering text-ink">
-          Against “{first.cause_label.toLowerCase()}” <span className="font-normal text-soft">{Math.round(first.cause_probability * 100)} %</span>
-        </h2>
-        <ul className="rule mt-1">
-          {rows.map((proposal) => (
-            <Line key={`${proposal.remedy}-${proposal.new}`} proposal={proposal} closed={closed} busy={busy} onSet={onSet} />
-          ))}
-        </ul>
-      </section>
+  return causes
+    .map((cause) => {
+      const rows = shown(cause);
+      const first = rows[0];
+      if (!first) return null;
+      return (
+        <section key={cause} className="mb-5" aria-label={`Against: ${first.cause_label}`}>
+          <h2 className="lettering text-ink">
+            Against “{first.cause_label.toLowerCase()}” <span className="font-normal text-soft">{Math.round(first.cause_probability * 100)} %</span>
+          </h2>
+          <ul className="rule mt-1">
+            {rows.map((proposal) => (
+              <Line key={`${proposal.remedy}-${proposal.new}`} proposal={proposal} closed={closed} busy={busy} onSet={onSet} />
+            ))}
+          </ul>
+        </section>
+      );
+    })
+    .concat(
+      Object.keys(errors).length > 0
+        ? [
+            <p key="errors" role="alert" className="font-semibold text-molten">
+              {Object.values(errors)[0]}
+            </p>,
+          ]
+        : [],
     );
-  }).concat(Object.keys(errors).length > 0 ? [<p key="errors" role="alert" className="font-semibold text-molten">{Object.values(errors)[0]}</p>] : []);
 }
 
 function Line({ proposal, closed, busy, onSet }: { proposal: Proposal; closed: boolean; busy: boolean; onSet: (remedy: string, on: boolean, own?: string) => void }) {
@@ -127,7 +153,15 @@ function Line({ proposal, closed, busy, onSet }: { proposal: Proposal; closed: b
       {closed ? (
         <RevisionMark title="Accepted" />
       ) : (
-        <button type="button" className="peg" data-many="true" aria-pressed={proposal.accepted} disabled={busy} onClick={() => onSet(proposal.remedy, !proposal.accepted)} aria-label={`${proposal.accepted ? 'On the sheet' : 'Accept'}: ${proposal.label}`}>
+        <button
+          type="button"
+          className="peg"
+          data-many="true"
+          aria-pressed={proposal.accepted}
+          disabled={busy}
+          onClick={() => onSet(proposal.remedy, !proposal.accepted)}
+          aria-label={`${proposal.accepted ? 'On the sheet' : 'Accept'}: ${proposal.label}`}
+        >
           {proposal.accepted ? 'On the sheet' : 'Accept'}
         </button>
       )}

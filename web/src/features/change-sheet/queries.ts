@@ -1,7 +1,8 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
 import { answered, api, type ChangeSheet, type TypedEntry } from '../../shared/api';
 
-export const sheetQuery = (id: string) => queryOptions({ queryKey: ['change-sheet', id], queryFn: () => answered(api.GET('/api/attempts/{id}/change-sheet', { params: { path: { id } } })) });
+export const sheetQuery = (id: string) =>
+  queryOptions({ queryKey: ['change-sheet', id], queryFn: () => answered(api.GET('/api/attempts/{id}/change-sheet', { params: { path: { id } } })) });
 
 export function useSheetActions(id: string, onStarted: (next: string) => void) {
   const queries = useQueryClient();

@@ -33,6 +33,8 @@ function FindingBody({ start, onSave, error, busy }: { start: FindingEntry | und
     <form
       onSubmit={(event) => {
         event.preventDefault();
+        // The dialog may stand inside another form of React's tree, which must not be sent along.
+        event.stopPropagation();
         onSave(finding);
       }}
     >
@@ -58,7 +60,12 @@ function FindingBody({ start, onSave, error, busy }: { start: FindingEntry | und
             <PickOne label="When it showed" choices={list('shown_at')} value={finding.shown_at ?? null} onChange={(shown_at) => set({ shown_at })} />
           </Asked>
           <Asked words="How bad is it for what it is meant to do?">
-            <PickOne label="How bad" choices={list('severity')} value={finding.severity ?? null} onChange={(severity) => set({ severity: severity as NonNullable<FindingEntry['severity']> | null })} />
+            <PickOne
+              label="How bad"
+              choices={list('severity')}
+              value={finding.severity ?? null}
+              onChange={(severity) => set({ severity: severity as NonNullable<FindingEntry['severity']> | null })}
+            />
           </Asked>
         </div>
         <label className="lettering">

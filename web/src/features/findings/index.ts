@@ -1,3 +1,2 @@
 export { DefectDrawing } from './DefectDrawing';
-export { drawings } from './drawings';
 export { FindingForm } from './FindingForm';

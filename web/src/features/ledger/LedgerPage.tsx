@@ -69,7 +69,14 @@ export function LedgerPage() {
       <form className="mt-3 grid grid-cols-2 gap-4 md:grid-cols-5" role="search" onSubmit={(event) => event.preventDefault()}>
         <label className="lettering col-span-2 md:col-span-1">
           Find
-          <input ref={search} className="entry normal-case tracking-normal text-ink" type="search" value={filter.q} onChange={(event) => set({ q: event.target.value })} placeholder="casting or note  ( / )" />
+          <input
+            ref={search}
+            className="entry normal-case tracking-normal text-ink"
+            type="search"
+            value={filter.q}
+            onChange={(event) => set({ q: event.target.value })}
+            placeholder="casting or note  ( / )"
+          />
         </label>
         {select('process', 'Process', handbook.choices['process'] ?? [])}
         {select('alloy', 'Metal', handbook.choices['alloy'] ?? [])}

@@ -3,7 +3,19 @@ import { Dialog } from '../../shared/ui/Dialog';
 import { differences } from './model';
 
 /** Two devices wrote the same attempt. Both versions are shown; the caster chooses, and nothing is lost before that. */
-export function ConflictDialog({ entry, current, onMine, onTheirs, onClose }: { entry: AttemptEntry; current: Attempt; onMine: () => void; onTheirs: () => void; onClose: () => void }) {
+export function ConflictDialog({
+  entry,
+  current,
+  onMine,
+  onTheirs,
+  onClose,
+}: {
+  entry: AttemptEntry;
+  current: Attempt;
+  onMine: () => void;
+  onTheirs: () => void;
+  onClose: () => void;
+}) {
   const rows = differences(entry, current, useHandbook().fields);
   return (
     <Dialog open onClose={onClose} title="This was changed elsewhere" narrow>

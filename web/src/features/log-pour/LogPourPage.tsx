@@ -30,7 +30,17 @@ function Known({ id }: { id: string }) {
 
 function Fresh() {
   const [params] = useSearchParams();
-  const start: Draft = { id: freshId(), casting_id: params.get('casting') ?? '', heat_id: null, poured_on: today(), verdict: null, note: '', observations: [], values: {}, finding: null };
+  const start: Draft = {
+    id: freshId(),
+    casting_id: params.get('casting') ?? '',
+    heat_id: null,
+    poured_on: today(),
+    verdict: null,
+    note: '',
+    observations: [],
+    values: {},
+    finding: null,
+  };
   return <LogForm key={params.get('casting') ?? ''} attempt={null} start={start} draftKey={`new.${params.get('casting') ?? ''}`} />;
 }
 
@@ -90,13 +100,23 @@ function LogForm({ attempt, start, draftKey }: { attempt: Attempt | null; start:
         <StageBlock key={title} title={title} fields={handbook.fields.filter((field) => (stages as readonly string[]).includes(field.stage))} asked={asked} />
       ))}
       <Block title="Noticed during the pour">
-        <Controller control={form.control} name="observations" render={({ field }) => <PickMany label="Noticed during the pour" choices={handbook.observations.map((row) => ({ ...row, hint: '' }))} value={field.value} onChange={field.onChange} />} />
+        <Controller
+          control={form.control}
+          name="observations"
+          render={({ field }) => (
+            <PickMany label="Noticed during the pour" choices={handbook.observations.map((row) => ({ ...row, hint: '' }))} value={field.value} onChange={field.onChange} />
+          )}
+        />
       </Block>
       <Block title="What came out">
         <div className="grid gap-5 md:grid-cols-2">
           <fieldset>
             <legend className="lettering mb-1">Verdict</legend>
-            <Controller control={form.control} name="verdict" render={({ field }) => <PickOne label="Verdict" choices={handbook.choices['verdict'] ?? []} value={field.value} onChange={field.onChange} />} />
+            <Controller
+              control={form.control}
+              name="verdict"
+              render={({ field }) => <PickOne label="Verdict" choices={handbook.choices['verdict'] ?? []} value={field.value} onChange={field.onChange} />}
+            />
           </fieldset>
           <TextEntry label="Poured on" type="date" max={today()} error={messages['/poured_on']} {...form.register('poured_on')} />
         </div>
@@ -147,7 +167,12 @@ function WhichCasting({ control, error }: { control: Control<Draft>; error: stri
               </Empty>
             )}
             <div className="flex flex-wrap gap-2">
-              <PickOne label="Casting" choices={castings.map((casting) => ({ code: casting.id, label: casting.name, hint: '' }))} value={field.value || null} onChange={(next) => field.onChange(next ?? '')} />
+              <PickOne
+                label="Casting"
+                choices={castings.map((casting) => ({ code: casting.id, label: casting.name, hint: '' }))}
+                value={field.value || null}
+                onChange={(next) => field.onChange(next ?? '')}
+              />
               <button type="button" className="press" onClick={() => setAdding(true)}>
                 New casting
               </button>
@@ -191,7 +216,7 @@ function StageBlock({ title, fields, asked }: { title: string; fields: readonly 
     <Block title={title}>
       <div className="grid gap-x-8 gap-y-4 md:grid-cols-2">
         {first.map((field) => (
-          <OneField key={field.key} field={field} asked={asked} />
+          <OneField key={field.key} field={field} asked={asked} wide={field.choices === 'process'} />
         ))}
       </div>
       {title === 'Mould' && <Cautions facts={{ 'mould.process': asked.process }} />}
@@ -209,7 +234,7 @@ function StageBlock({ title, fields, asked }: { title: string; fields: readonly 
   );
 }
 
-function OneField({ field, asked }: { field: Field; asked: Asked }) {
+function OneField({ field, asked, wide = false }: { field: Field; asked: Asked; wide?: boolean }) {
   const planned = asked.attempt?.planned[field.key];
   const name = `values.${field.key}` as `values.${string}.${string}`;
   return (
@@ -217,15 +242,17 @@ function OneField({ field, asked }: { field: Field; asked: Asked }) {
       control={asked.control}
       name={name}
       render={({ field: entry }) => (
-        <FieldEntry
-          field={field}
-          value={entry.value ?? null}
-          onChange={entry.onChange}
-          planned={planned}
-          offered={planned ? undefined : offer(field.key, asked.suggestions)}
-          error={asked.errors[field.key]}
-          changed={asked.attempt?.changed_fields.includes(field.key) ?? false}
-        />
+        <div className={wide ? 'md:col-span-2' : undefined}>
+          <FieldEntry
+            field={field}
+            value={entry.value ?? null}
+            onChange={entry.onChange}
+            planned={planned}
+            offered={planned ? undefined : offer(field.key, asked.suggestions)}
+            error={asked.errors[field.key]}
+            changed={asked.attempt?.changed_fields.includes(field.key) ?? false}
+          />
+        </div>
       )}
     />
   );

@@ -2,14 +2,34 @@ import { describe, expect, it } from 'vitest';
 import type { Attempt, Field } from '../../shared/api';
 import { differences, draftOf, entryOf, isAsked, withValue, type Draft } from './model';
 
-const field = (key: string, processes: string[] | null = null): Field => ({ key, keeper: 'attempt', stage: 'mould', label: key, kind: 'quantity', choices: null, dimension: 'length', processes, hint: '' });
+const field = (key: string, processes: string[] | null = null): Field => ({
+  key,
+  keeper: 'attempt',
+  stage: 'mould',
+  label: key,
+  kind: 'quantity',
+  choices: null,
+  dimension: 'length',
+  processes,
+  hint: '',
+});
 const fields = [field('mould.process'), field('sand.moisture', ['green_sand']), field('gating.sprue')];
 
 const attempt = {
-  id: 'a', casting_id: 'c', casting_name: 'Cleat', number: 2, state: 'poured', poured_on: '2026-05-03', verdict: null, version: 7,
-  note: null, planned: { 'gating.sprue': { raw: { value: 1.75, unit: 'in' }, shown: '44.5 mm' } },
+  id: 'a',
+  casting_id: 'c',
+  casting_name: 'Cleat',
+  number: 2,
+  state: 'poured',
+  poured_on: '2026-05-03',
+  verdict: null,
+  version: 7,
+  note: null,
+  planned: { 'gating.sprue': { raw: { value: 1.75, unit: 'in' }, shown: '44.5 mm' } },
   made: { 'mould.process': { raw: 'green_sand', shown: 'Green sand' }, 'gating.sprue': { raw: { value: 1.75, unit: 'in' }, shown: '44.5 mm' } },
-  heat: null, observations: [], findings: [],
+  heat: null,
+  observations: [],
+  findings: [],
 } as unknown as Attempt;
 
 const blank: Draft = { id: 'n', casting_id: 'c', heat_id: null, poured_on: '2026-05-03', verdict: null, note: '', observations: [], values: {}, finding: null };

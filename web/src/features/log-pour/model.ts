@@ -27,8 +27,25 @@ export const STAGES: readonly { stages: readonly Stage[]; title: string }[] = [
 
 /** Asked first; the rest of a stage waits behind "more". */
 const FIRST = new Set([
-  'mould.process', 'sand.condition', 'mould.dry_time', 'foam.dry_time', 'foam.vibration', 'plaster.vacuum', 'plaster.burnout_time', 'silicone.talc', 'mould.temperature',
-  'metal.alloy', 'pour.temperature', 'gating.fill', 'gating.sprue', 'gating.gates', 'feeding.riser', 'venting.vents', 'venting.high_points', 'casting.wall', 'casting.run',
+  'mould.process',
+  'sand.condition',
+  'mould.dry_time',
+  'foam.dry_time',
+  'foam.vibration',
+  'plaster.vacuum',
+  'plaster.burnout_time',
+  'silicone.talc',
+  'mould.temperature',
+  'metal.alloy',
+  'pour.temperature',
+  'gating.fill',
+  'gating.sprue',
+  'gating.gates',
+  'feeding.riser',
+  'venting.vents',
+  'venting.high_points',
+  'casting.wall',
+  'casting.run',
 ]);
 
 export function isAskedFirst(field: Field): boolean {
@@ -113,7 +130,8 @@ export function differences(entry: AttemptEntry, current: Attempt, fields: reado
   if ((entry.verdict ?? null) !== current.verdict) rows.push({ label: 'Verdict', mine: entry.verdict ?? 'blank', stored: current.verdict ?? 'blank' });
   if ((entry.note ?? null) !== current.note) rows.push({ label: 'Note', mine: entry.note ?? 'blank', stored: current.note ?? 'blank' });
   if ((entry.poured_on ?? null) !== current.poured_on) rows.push({ label: 'Poured on', mine: entry.poured_on ?? 'blank', stored: current.poured_on ?? 'blank' });
-  if (JSON.stringify(entry.observations ?? []) !== JSON.stringify(current.observations)) rows.push({ label: 'Noticed', mine: (entry.observations ?? []).join(', ') || 'blank', stored: current.observations.join(', ') || 'blank' });
+  if (JSON.stringify(entry.observations ?? []) !== JSON.stringify(current.observations))
+    rows.push({ label: 'Noticed', mine: (entry.observations ?? []).join(', ') || 'blank', stored: current.observations.join(', ') || 'blank' });
   return rows;
 }
 

@@ -57,4 +57,3 @@ export function useKeepDraft(key: string, draft: Draft, dirty: boolean): void {
     if (dirty) localStorage.setItem(STORE + key, JSON.stringify(draft));
   }, [key, draft, dirty]);
 }
-

@@ -93,8 +93,12 @@ function Flask({ x0, x1, y0, y1, parting }: { x0: number; x1: number; y0: number
       <path d={`M${x0 - 5} ${y0}V${parting - 2}M${x0 - 5} ${parting + 2}V${y1}M${x1 + 5} ${y0}V${parting - 2}M${x1 + 5} ${parting + 2}V${y1}`} strokeWidth="7" />
       <path d={`M${x0 - 16} ${parting}H${x1 + 16}`} strokeWidth="1.4" strokeDasharray="14 4 3 4" />
       <g fill="var(--soft)" stroke="none" fontSize="14" fontWeight="500" letterSpacing="1.5">
-        <text x={x0 - 18} y={parting - 10} textAnchor="end">COPE</text>
-        <text x={x0 - 18} y={parting + 21} textAnchor="end">DRAG</text>
+        <text x={x0 - 18} y={parting - 10} textAnchor="end">
+          COPE
+        </text>
+        <text x={x0 - 18} y={parting + 21} textAnchor="end">
+          DRAG
+        </text>
       </g>
     </g>
   );
@@ -107,7 +111,10 @@ function Dimension({ from, to, label }: { from: readonly [number, number]; to: r
     const x = from[0];
     return (
       <g stroke="var(--ink)" strokeWidth="1">
-        <path d={`M${x - 12} ${from[1]}H${x + 2}M${x - 12} ${to[1]}H${x + 2}M${x - 7} ${from[1] + 12}V${to[1] - 12}M${x - 10} ${from[1] + 3}l6 -6M${x - 10} ${to[1] + 3}l6 -6`} fill="none" />
+        <path
+          d={`M${x - 12} ${from[1]}H${x + 2}M${x - 12} ${to[1]}H${x + 2}M${x - 7} ${from[1] + 12}V${to[1] - 12}M${x - 10} ${from[1] + 3}l6 -6M${x - 10} ${to[1] + 3}l6 -6`}
+          fill="none"
+        />
         <Figure x={x - 14} y={(from[1] + to[1]) / 2 + 5} anchor="end" label={label} />
       </g>
     );
@@ -116,7 +123,10 @@ function Dimension({ from, to, label }: { from: readonly [number, number]; to: r
   const away = 26;
   return (
     <g stroke="var(--ink)" strokeWidth="1">
-      <path d={`M${from[0]} ${y + 4}V${y + away + 4}M${to[0]} ${y + 4}V${y + away + 4}M${from[0]} ${y + away}H${to[0]}M${from[0] - 3} ${y + away + 3}l6 -6M${to[0] - 3} ${y + away + 3}l6 -6`} fill="none" />
+      <path
+        d={`M${from[0]} ${y + 4}V${y + away + 4}M${to[0]} ${y + 4}V${y + away + 4}M${from[0]} ${y + away}H${to[0]}M${from[0] - 3} ${y + away + 3}l6 -6M${to[0] - 3} ${y + away + 3}l6 -6`}
+        fill="none"
+      />
       <Figure x={(from[0] + to[0]) / 2} y={y + away - 5} anchor="middle" label={label} />
     </g>
   );
@@ -139,16 +149,37 @@ function ground(mould: string): string {
 
 /** Hatching and stipple for materials, seeded by hand so that the grain does not line up. */
 function MouldPatterns({ id }: { id: string }) {
-  const grains = [[3, 4], [11, 2], [19, 7], [27, 3], [6, 13], [15, 11], [23, 15], [30, 12], [2, 21], [10, 24], [18, 20], [26, 25], [5, 30], [14, 29], [21, 31], [29, 28]];
+  const grains = [
+    [3, 4],
+    [11, 2],
+    [19, 7],
+    [27, 3],
+    [6, 13],
+    [15, 11],
+    [23, 15],
+    [30, 12],
+    [2, 21],
+    [10, 24],
+    [18, 20],
+    [26, 25],
+    [5, 30],
+    [14, 29],
+    [21, 31],
+    [29, 28],
+  ];
   const stipple = (every: number, r: number) => grains.filter((_, i) => i % every === 0).map(([x, y]) => <circle key={`${x}-${y}`} cx={x} cy={y} r={r} fill="var(--sand-dot)" />);
   return (
     <defs>
-      <pattern id={`${id}-sand`} width="33" height="33" patternUnits="userSpaceOnUse">{stipple(1, 1.15)}</pattern>
+      <pattern id={`${id}-sand`} width="33" height="33" patternUnits="userSpaceOnUse">
+        {stipple(1, 1.15)}
+      </pattern>
       <pattern id={`${id}-oil`} width="33" height="33" patternUnits="userSpaceOnUse">
         {stipple(1, 1.15)}
         <path d="M8 8h6M24 19h6M2 27h5" stroke="var(--sand-dot)" strokeWidth="1.4" />
       </pattern>
-      <pattern id={`${id}-dry`} width="33" height="33" patternUnits="userSpaceOnUse">{stipple(2, 1.3)}</pattern>
+      <pattern id={`${id}-dry`} width="33" height="33" patternUnits="userSpaceOnUse">
+        {stipple(2, 1.3)}
+      </pattern>
       <pattern id={`${id}-plaster`} width="26" height="26" patternUnits="userSpaceOnUse">
         <rect width="26" height="26" fill="var(--plaster)" />
         <path d="M3 9l4 -4M16 5l3 -3M10 20l4 -4M21 17l3 -3M2 24l2 -2" stroke="var(--sand-dot)" strokeWidth="1.1" />

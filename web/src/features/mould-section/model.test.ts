@@ -2,7 +2,20 @@ import { describe, expect, it } from 'vitest';
 import type { Finding, Section } from '../../shared/api';
 import { frame, leaders, outlinePath, pins } from './model';
 
-const vent = (id: string) => ({ id, kind: 'vent', label: 'Vent', value: '', outline: [[10, 0], [12, 0], [12, 90], [10, 90]], fields: [], assumed: false });
+const vent = (id: string) => ({
+  id,
+  kind: 'vent',
+  label: 'Vent',
+  value: '',
+  outline: [
+    [10, 0],
+    [12, 0],
+    [12, 90],
+    [10, 90],
+  ],
+  fields: [],
+  assumed: false,
+});
 
 const section: Section = {
   unit: 'mm',
@@ -10,8 +23,34 @@ const section: Section = {
   one_piece: false,
   bounds: { left: -50, right: 150, top: 100, bottom: -60 },
   parts: [
-    { id: 'cavity', kind: 'cavity', label: 'Casting', value: '100 mm', outline: [[0, -10], [100, -10], [100, 10], [0, 10]], fields: [], assumed: false },
-    { id: 'riser', kind: 'riser', label: 'Open riser', value: '40 mm', outline: [[60, 10], [80, 10], [80, 100], [60, 100]], fields: [], assumed: false },
+    {
+      id: 'cavity',
+      kind: 'cavity',
+      label: 'Casting',
+      value: '100 mm',
+      outline: [
+        [0, -10],
+        [100, -10],
+        [100, 10],
+        [0, 10],
+      ],
+      fields: [],
+      assumed: false,
+    },
+    {
+      id: 'riser',
+      kind: 'riser',
+      label: 'Open riser',
+      value: '40 mm',
+      outline: [
+        [60, 10],
+        [80, 10],
+        [80, 100],
+        [60, 100],
+      ],
+      fields: [],
+      assumed: false,
+    },
     vent('vent-0'),
     vent('vent-1'),
   ],
@@ -53,6 +92,15 @@ describe('the mould section', () => {
   });
 
   it('draws closed outlines', () => {
-    expect(outlinePath([[0, 0], [10, 0], [10, 10]], ([x, y]) => [x, y])).toBe('M0.0 0.0L10.0 0.0L10.0 10.0Z');
+    expect(
+      outlinePath(
+        [
+          [0, 0],
+          [10, 0],
+          [10, 10],
+        ],
+        ([x, y]) => [x, y],
+      ),
+    ).toBe('M0.0 0.0L10.0 0.0L10.0 10.0Z');
   });
 });

@@ -38,7 +38,16 @@ export function asPoint(pair: readonly number[]): Point {
 
 /** A closed outline as an SVG path. */
 export function outlinePath(outline: readonly (readonly number[])[], place: Frame['place']): string {
-  return outline.map((pair, i) => `${i === 0 ? 'M' : 'L'}${place(asPoint(pair)).map((n) => n.toFixed(1)).join(' ')}`).join('') + 'Z';
+  return (
+    outline
+      .map(
+        (pair, i) =>
+          `${i === 0 ? 'M' : 'L'}${place(asPoint(pair))
+            .map((n) => n.toFixed(1))
+            .join(' ')}`,
+      )
+      .join('') + 'Z'
+  );
 }
 
 export function centre(part: SectionPart): Point {

@@ -41,7 +41,10 @@ export function SettingsPage() {
   });
   if (!caster) return null;
   const units = (dimension: string, codes: readonly string[]) =>
-    handbook.units.find((list) => list.dimension === dimension)?.units.filter((unit) => codes.includes(unit.code)).map((unit) => ({ ...unit, hint: '' })) ?? [];
+    handbook.units
+      .find((list) => list.dimension === dimension)
+      ?.units.filter((unit) => codes.includes(unit.code))
+      .map((unit) => ({ ...unit, hint: '' })) ?? [];
   return (
     <section className="max-w-3xl">
       <h1>Settings</h1>
@@ -55,7 +58,12 @@ export function SettingsPage() {
         {ASKED.map((row) => (
           <fieldset key={row.dimension}>
             <legend className="lettering mb-1">{row.label}</legend>
-            <PickOne label={row.label} choices={units(row.dimension, row.units)} value={caster.units[row.dimension] ?? null} onChange={(next) => next && change.mutate({ units: { ...caster.units, [row.dimension]: next } })} />
+            <PickOne
+              label={row.label}
+              choices={units(row.dimension, row.units)}
+              value={caster.units[row.dimension] ?? null}
+              onChange={(next) => next && change.mutate({ units: { ...caster.units, [row.dimension]: next } })}
+            />
           </fieldset>
         ))}
       </div>
@@ -93,7 +101,13 @@ function ChangePassword() {
   const refused = fieldMessages(change.error);
   return (
     <form noValidate className="mt-3 grid max-w-md gap-4" onSubmit={(event) => void form.handleSubmit((values) => change.mutate(values))(event)}>
-      <TextEntry label="Present password" type="password" autoComplete="current-password" error={form.formState.errors.current?.message ?? refused['/current']} {...form.register('current')} />
+      <TextEntry
+        label="Present password"
+        type="password"
+        autoComplete="current-password"
+        error={form.formState.errors.current?.message ?? refused['/current']}
+        {...form.register('current')}
+      />
       <TextEntry label="New password" type="password" autoComplete="new-password" error={form.formState.errors.new?.message ?? refused['/new']} {...form.register('new')} />
       <button type="submit" className="press justify-self-start" disabled={change.isPending}>
         Change the password

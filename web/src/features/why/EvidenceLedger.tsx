@@ -1,4 +1,5 @@
 import type { RankedCause, Why, Working } from '../../shared/api';
+import { OpenWorking } from '../../shared/ui/OpenWorking';
 import { ledger, weightWords, type LedgerLine } from './model';
 
 const KIND: Record<string, string> = { history: 'your history', record: 'your record', finding: 'what was seen', detail: 'how it looks', rivals: 'rivals' };
@@ -42,39 +43,4 @@ function Line({ line, working }: { line: LedgerLine; working: Working | undefine
       </div>
     </li>
   );
-}
-
-/** Every number opens to its working: formula, the caster's own inputs, result, spread, source. */
-function OpenWorking({ working }: { working: Working }) {
-  return (
-    <details className="mt-0.5">
-      <summary className="cursor-pointer py-2 text-sm underline underline-offset-4">working</summary>
-      <div className="my-1 border-l-2 border-ink pl-3 text-sm">
-        <p className="figure text-base">{working.formula}</p>
-        <dl>
-          {working.inputs.map((input) => (
-            <div key={input.symbol} className="flex flex-wrap gap-x-2">
-              <dt>
-                <span className="figure">{input.symbol}</span> {input.label}
-              </dt>
-              <dd>
-                <span className="figure">{input.value}</span> <span className="text-soft">({input.origin})</span>
-              </dd>
-            </div>
-          ))}
-        </dl>
-        <p>
-          = <span className="figure">{working.result}</span> {working.spread}
-        </p>
-        <p className="text-soft">
-          {working.source} ({markWords(working.mark)})
-        </p>
-      </div>
-    </details>
-  );
-}
-
-function markWords(mark: string): string {
-  if (mark === 'recalled') return 'published, recalled from memory';
-  return mark === 'practice' ? 'common practice' : mark;
 }

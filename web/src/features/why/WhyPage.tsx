@@ -40,15 +40,29 @@ export function WhyPage() {
         <section aria-label="Causes, most likely first">
           {why.causes.length === 0 && (
             <p className="rule pt-3 text-soft">
-              {why.basis === 'findings' ? 'No cause we know stands out.' : attempt.findings.length === 0 && attempt.verdict !== 'good' ? 'Nothing is written down that was wrong with it. Add a finding to see what may have caused it.' : 'Nothing in the record came near to going wrong.'}
+              {why.basis === 'findings'
+                ? 'No cause we know stands out.'
+                : attempt.findings.length === 0 && attempt.verdict !== 'good'
+                  ? 'Nothing is written down that was wrong with it. Add a finding to see what may have caused it.'
+                  : 'Nothing in the record came near to going wrong.'}
             </p>
           )}
           <ol className="border-t-[3px] border-double border-ink">
             {why.causes.map((cause, rank) => (
-              <Cause key={cause.cause} cause={cause} rank={rank} why={why} open={open === cause.cause} onOpen={() => setOpened(open === cause.cause ? '' : cause.cause)} actions={actions} />
+              <Cause
+                key={cause.cause}
+                cause={cause}
+                rank={rank}
+                why={why}
+                open={open === cause.cause}
+                onOpen={() => setOpened(open === cause.cause ? '' : cause.cause)}
+                actions={actions}
+              />
             ))}
           </ol>
-          {!why.method.startsWith('exact') && <p className="mt-2 text-sm text-soft">With this many signs the ranking is an approximation: {why.method.replace('block approximation: ', '')}.</p>}
+          {!why.method.startsWith('exact') && (
+            <p className="mt-2 text-sm text-soft">With this many signs the ranking is an approximation: {why.method.replace('block approximation: ', '')}.</p>
+          )}
         </section>
         <aside className="grid content-start gap-8">
           <Check checks={why.next_checks} why={why} actions={actions} />
@@ -74,11 +88,20 @@ function Cause({ cause, rank, why, open, onOpen, actions }: { cause: RankedCause
         <span>
           <span className="figure block text-xl leading-tight">
             {cause.label}
-            {opinion && <span className="ml-3 border border-ink px-2 text-sm font-medium">{opinion === 'confirmed' ? 'you confirmed it' : opinion === 'suspected' ? 'you suspect it' : 'you ruled it out'}</span>}
+            {opinion && (
+              <span className="ml-3 border border-ink px-2 text-sm font-medium">
+                {opinion === 'confirmed' ? 'you confirmed it' : opinion === 'suspected' ? 'you suspect it' : 'you ruled it out'}
+              </span>
+            )}
           </span>
           <Gauge value={cause.probability} />
           <span className="block text-soft">
-            {cause.explains.length > 0 ? `Would explain: ${cause.explains.map((sign) => signWords(handbook.defects.some((defect) => defect.code === sign) ? defectWords(handbook, sign) : 'a check')).filter((words, i, all) => all.indexOf(words) === i).join(', ')}` : cause.words}
+            {cause.explains.length > 0
+              ? wouldExplain(
+                  cause.explains.filter((sign) => handbook.defects.some((defect) => defect.code === sign)).map((sign) => defectWords(handbook, sign).toLowerCase()),
+                  why.answers.some((answer) => answer.answer === 'yes' && cause.explains.includes(answer.check)),
+                )
+              : cause.words}
           </span>
         </span>
       </button>
@@ -109,8 +132,8 @@ function Cause({ cause, rank, why, open, onOpen, actions }: { cause: RankedCause
   );
 }
 
-function signWords(words: string): string {
-  return words.toLowerCase();
+function wouldExplain(defects: readonly string[], check: boolean): string {
+  return defects.length === 0 ? 'Fits what your check showed' : `Would explain: ${defects.join(', ')}${check ? '; fits what your check showed' : ''}`;
 }
 
 /** A graduated rule from 0 to 100 with the mark where the cause stands. */
@@ -118,7 +141,12 @@ function Gauge({ value }: { value: number }) {
   const x = 2 + value * 296;
   return (
     <svg viewBox="0 0 300 16" className="my-1 block h-4 w-full max-w-md" preserveAspectRatio="none" aria-hidden="true">
-      <path d={Array.from({ length: 21 }, (_, i) => `M${2 + i * 14.8} 15V${i % 5 === 0 ? 6 : 10}`).join('')} stroke="var(--line)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+      <path
+        d={Array.from({ length: 21 }, (_, i) => `M${2 + i * 14.8} 15V${i % 5 === 0 ? 6 : 10}`).join('')}
+        stroke="var(--line)"
+        strokeWidth="1"
+        vectorEffect="non-scaling-stroke"
+      />
       <path d="M2 15H298" stroke="var(--ink)" strokeWidth="1.5" vectorEffect="non-scaling-stroke" />
       <path d={`M2 12.5H${x}`} stroke="var(--ink)" strokeWidth="5" vectorEffect="non-scaling-stroke" />
       <path d={`M${x} 1V15`} stroke="var(--ink)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
@@ -154,7 +182,8 @@ function Check({ checks, why, actions }: { checks: readonly NextCheck[]; why: Wh
       </div>
       {lead && (
         <p className="mt-3 text-sm text-soft">
-          Yes would put “{label(lead.cause)}” at {percent(lead.if_yes)} %, no at {percent(lead.if_no)} %. Worth {next.gain_bits.toFixed(2)} bit; yes is expected {percent(next.chance_yes)} times in 100.
+          Yes would put “{label(lead.cause)}” at {percent(lead.if_yes)} %, no at {percent(lead.if_no)} %. Worth {next.gain_bits.toFixed(2)} bit; yes is expected{' '}
+          {percent(next.chance_yes)} times in 100.
         </p>
       )}
     </section>
@@ -172,7 +201,12 @@ function Given({ why, actions }: { why: Why; actions: Actions }) {
             <span>
               {row.question} <strong>{row.answer === 'yes' ? 'Yes' : row.answer === 'no' ? 'No' : 'Cannot tell'}</strong>
             </span>
-            <button type="button" className="press press-quiet flex-none text-sm" onClick={() => actions.answer.mutate({ check: row.check, answer: null })} aria-label={`Take the answer back: ${row.question}`}>
+            <button
+              type="button"
+              className="press press-quiet flex-none text-sm"
+              onClick={() => actions.answer.mutate({ check: row.check, answer: null })}
+              aria-label={`Take the answer back: ${row.question}`}
+            >
               Take back
             </button>
           </li>
@@ -190,8 +224,7 @@ function Unexplained({ why }: { why: Why }) {
       <ul className="rule mt-1">
         {why.unexplained.map((row) => (
           <li key={row.sign} className="py-1.5">
-            <strong>{row.label}</strong>{' '}
-            <span className="text-soft">The causes found account for {percent(row.explained)} % of it. Something else may be at work.</span>
+            <strong>{row.label}</strong> <span className="text-soft">The causes found account for {percent(row.explained)} % of it. Something else may be at work.</span>
           </li>
         ))}
       </ul>

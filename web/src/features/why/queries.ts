@@ -13,7 +13,15 @@ export function useWhyActions(id: string) {
     queries.setQueryData(['why', id], why);
     await Promise.all([['attempts', id], ['change-sheet', id], ['bench'], ['castings']].map((queryKey) => queries.invalidateQueries({ queryKey })));
   };
-  const answer = useMutation({ mutationFn: ({ check, answer }: { check: string; answer: Answer }) => answered(api.PUT('/api/attempts/{id}/answers/{check}', { params: { path: { id, check } }, body: { answer } })), onSuccess });
-  const opinion = useMutation({ mutationFn: ({ cause, opinion }: { cause: string; opinion: Opinion }) => answered(api.PUT('/api/attempts/{id}/opinions/{cause}', { params: { path: { id, cause } }, body: { opinion } })), onSuccess });
+  const answer = useMutation({
+    mutationFn: ({ check, answer }: { check: string; answer: Answer }) =>
+      answered(api.PUT('/api/attempts/{id}/answers/{check}', { params: { path: { id, check } }, body: { answer } })),
+    onSuccess,
+  });
+  const opinion = useMutation({
+    mutationFn: ({ cause, opinion }: { cause: string; opinion: Opinion }) =>
+      answered(api.PUT('/api/attempts/{id}/opinions/{cause}', { params: { path: { id, cause } }, body: { opinion } })),
+    onSuccess,
+  });
   return { answer, opinion };
 }

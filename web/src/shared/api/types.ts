@@ -6,7 +6,6 @@ export type Attempt = Schemas['Attempt'];
 export type AttemptEntry = Schemas['AttemptEntry'];
 export type Bench = Schemas['Bench'];
 export type BenchLine = Schemas['BenchLine'];
-export type CastingDetail = Schemas['CastingDetail'];
 export type CastingInList = Schemas['CastingInList'];
 export type ChangeSheet = Schemas['ChangeSheet'];
 export type Choice = Schemas['Choice'];

@@ -60,11 +60,13 @@ function ChoiceEntry(props: Props) {
           <option value="">not noted</option>
           {groups.map((group) => (
             <optgroup key={group} label={group}>
-              {choices.filter((choice) => choice.hint === group).map((choice) => (
-                <option key={choice.code} value={choice.code}>
-                  {choice.label}
-                </option>
-              ))}
+              {choices
+                .filter((choice) => choice.hint === group)
+                .map((choice) => (
+                  <option key={choice.code} value={choice.code}>
+                    {choice.label}
+                  </option>
+                ))}
             </optgroup>
           ))}
         </select>
@@ -91,7 +93,12 @@ function FlagEntry(props: Props) {
     <div role="group" aria-label={field.label}>
       <Caption {...props} />
       <div className="mt-1">
-        <PickOne label={field.label} choices={YES_NO} value={value === true ? 'yes' : value === false ? 'no' : null} onChange={(next) => onChange(next === null ? null : next === 'yes')} />
+        <PickOne
+          label={field.label}
+          choices={YES_NO}
+          value={value === true ? 'yes' : value === false ? 'no' : null}
+          onChange={(next) => onChange(next === null ? null : next === 'yes')}
+        />
       </div>
       {value === null && <Offer offered={offered} onTake={() => typeof offered?.raw === 'boolean' && onChange(offered.raw)} />}
       <Complaint error={error} />

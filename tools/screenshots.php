@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+// Takes the pictures of docs/screenshots from a running demo, or any page for a look:
+//   php tools/screenshots.php http://127.0.0.1:8400 [NAME=PATH[@WIDTHxHEIGHT][#selector to click]]...
+// Without pages it renews every picture of docs/screenshots. Needs chromium and chromium-driver.
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use MoltenNotes\Tests\Support\Chromium;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+$url = $argv[1] ?? 'http://127.0.0.1:8400';
+$port = random_int(20000, 50000);
+$process = proc_open(['chromedriver', "--port={$port}"], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
+if (!is_resource($process)) {
+    fwrite(\STDERR, "chromedriver could not be started\n");
+    exit(1);
+}
+for ($i = 0; $i < 50 && false === @fsockopen('127.0.0.1', $port); ++$i) {
+    usleep(100_000);
+}
+$driver = Chromium::open("http://127.0.0.1:{$port}");
+try {
+    $driver->get($url);
+    $driver->wait(15)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector('input[type=password]')));
+    if (in_array('--sign-in-page', $argv, true)) {
+        sleep(1);
+        $driver->takeScreenshot('/tmp/sign-in.png');
+    }
+    $driver->findElement(WebDriverBy::cssSelector('input[type=email]'))->sendKeys('demo@molten.example');
+    $driver->findElement(WebDriverBy::cssSelector('input[type=password]'))->sendKeys("pour-and-learn\n");
+    $driver->wait(15)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector('.title-block')));
+    $ask = static fn (string $path): mixed => $driver->executeAsyncScript('const done = arguments[arguments.length - 1]; fetch(arguments[0]).then((r) => r.json()).then(done);', [$path]);
+    /** @var array{castings: list<array{id: string, name: string, trail: list<array{id: string, number: int}>}>} $castings */
+    $castings = $ask('/api/castings');
+    $ids = [];
+    foreach ($castings['castings'] as $casting) {
+        $slug = strtolower(strtok($casting['name'], ' ') ?: '');
+        $ids[$slug] = $casting['id'];
+        foreach ($casting['trail'] as $attempt) {
+            $ids["{$slug}.{$attempt['number']}"] = $attempt['id'];
+        }
+    }
+    $pages = array_values(array_filter(array_slice($argv, 2), static fn (string $page): bool => str_contains($page, '=') && !str_starts_with($page, '--')));
+    $into = [] === $pages ? dirname(__DIR__).'/docs/screenshots' : '/tmp';
+    foreach ([] === $pages ? require __DIR__.'/screenshot-pages.php' : $pages as $page) {
+        [$name, $rest] = explode('=', $page, 2);
+        [$rest, $click] = array_pad(explode('#', $rest, 2), 2, '');
+        [$path, $size] = array_pad(explode('@', $rest, 2), 2, '1280x800');
+        [$width, $height] = array_map(intval(...), explode('x', $size));
+        Chromium::resize($driver, $width, $height);
+        $path = preg_replace_callback('/\{([\w.]+)\}/', static fn (array $m): string => $ids[$m[1]] ?? $m[0], $path);
+        $driver->get($url.$path);
+        usleep(1_200_000);
+        foreach (array_filter(explode('>>', $click)) as $selector) {
+            $driver->findElement(str_starts_with($selector, '//') ? WebDriverBy::xpath($selector) : WebDriverBy::cssSelector($selector))->click();
+            usleep(900_000);
+        }
+        $driver->takeScreenshot("{$into}/{$name}.png");
+        echo "{$into}/{$name}.png\n";
+    }
+} finally {
+    $driver->quit();
+    proc_terminate($process);
+}
