@@ -26,16 +26,18 @@ final readonly class LedgerController
     public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
         [$where, $values] = $this->filter($request, $caster);
-        $total = $this->connection->fetchOne("SELECT COUNT(*) FROM attempt a JOIN casting c ON c.id = a.casting_id WHERE {$where}", $values);
+        $total = $this->connection->fetchOne("SELECT COUNT(*) FROM attempt a WHERE {$where}", $values);
         $total = is_numeric($total) ? (int) $total : 0;
         $pages = max(1, (int) ceil($total / self::PAGE_SIZE));
         $page = max(1, min($pages, $request->query->getInt('page', 1)));
         $offset = ($page - 1) * self::PAGE_SIZE;
         /** @var list<array{id: string, casting_id: string, name: string, number: int|string, poured_on: string|null, verdict: string|null, process: string|null, alloy: string|null, pour_temperature_k: float|string|null, version: int|string, findings: string|null}> $rows */
+        // The page is cut from the index first; only its rows are then filled in.
         $rows = $this->connection->fetchAllAssociative(
             "SELECT a.id, a.casting_id, c.name, a.number, a.poured_on, a.verdict, a.process, a.alloy, a.pour_temperature_k, a.version,
                     (SELECT GROUP_CONCAT(DISTINCT f.kind ORDER BY f.kind) FROM finding f WHERE f.attempt_id = a.id) AS findings
-             FROM attempt a JOIN casting c ON c.id = a.casting_id WHERE {$where} ORDER BY a.happened_on DESC, a.id DESC LIMIT ".self::PAGE_SIZE." OFFSET {$offset}",
+             FROM (SELECT a.id FROM attempt a WHERE {$where} ORDER BY a.happened_on DESC, a.id DESC LIMIT ".self::PAGE_SIZE." OFFSET {$offset}) page
+             JOIN attempt a ON a.id = page.id JOIN casting c ON c.id = a.casting_id ORDER BY a.happened_on DESC, a.id DESC",
             $values,
         );
 
@@ -74,7 +76,7 @@ final readonly class LedgerController
         }
         $words = trim($request->query->getString('q'));
         if ('' !== $words) {
-            $where[] = "(c.name LIKE ? ESCAPE '!' OR a.note LIKE ? ESCAPE '!')";
+            $where[] = "(EXISTS (SELECT 1 FROM casting c WHERE c.id = a.casting_id AND c.name LIKE ? ESCAPE '!') OR a.note LIKE ? ESCAPE '!')";
             $like = '%'.strtr(mb_substr($words, 0, 100), ['!' => '!!', '%' => '!%', '_' => '!_']).'%';
             array_push($values, $like, $like);
         }

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Record;
+
+use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\Unit;
+use MoltenNotes\Core\Quantity\UnitTable;
+
+/** The JSON Schema (draft 2020-12) of the attempt document, made from the same tables that read it. */
+final class AttemptSchema
+{
+    /**
+     * @param list<string> $causes codes a history may name
+     *
+     * @return array<string, mixed>
+     */
+    public static function make(array $causes): array
+    {
+        $vocabulary = Vocabulary::standard();
+        $codes = static fn (array $list): array => ['enum' => array_map(strval(...), array_keys($list))];
+        $choice = static fn (string $name): array => $codes(Choices::list($name));
+        $answers = ['type' => 'object', 'additionalProperties' => false, 'properties' => array_map(static fn (): array => $choice('answer'), $vocabulary->checks)];
+
+        return [
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            'title' => 'Attempt document of Molten Notes, version '.AttemptDocument::VERSION,
+            'description' => 'One attempt at a casting: what was planned, what was made, its heat, what was noticed and found. Made by tools/schemas.php; do not edit.',
+            'type' => 'object',
+            'required' => ['format', 'version'],
+            'additionalProperties' => false,
+            'properties' => [
+                'format' => ['const' => AttemptDocument::FORMAT],
+                'version' => ['const' => AttemptDocument::VERSION],
+                'casting' => ['type' => 'object', 'properties' => ['name' => ['type' => 'string'], 'purpose' => $choice('purpose')]],
+                'attempt' => ['type' => 'object', 'properties' => ['number' => ['type' => 'integer', 'minimum' => 1], 'poured_on' => ['type' => 'string', 'format' => 'date'], 'note' => ['type' => 'string']]],
+                'planned' => ['$ref' => '#/$defs/values'],
+                'made' => ['$ref' => '#/$defs/values'],
+                'heat' => ['$ref' => '#/$defs/values'],
+                'observations' => ['type' => 'array', 'items' => $codes($vocabulary->observations)],
+                'findings' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/finding']],
+                'answers' => $answers,
+                'history' => [
+                    'type' => 'object',
+                    'description' => 'What the same caster confirmed in other attempts.',
+                    'properties' => ['attempts' => ['type' => 'integer', 'minimum' => 0], 'confirmed' => ['type' => 'object', 'propertyNames' => ['enum' => $causes], 'additionalProperties' => ['type' => 'integer', 'minimum' => 0]]],
+                ],
+                'verdict' => $choice('verdict'),
+            ],
+            '$defs' => [
+                'values' => ['type' => 'object', 'additionalProperties' => false, 'properties' => array_map(self::field(...), Fields::all())],
+                'finding' => [
+                    'type' => 'object',
+                    'required' => ['kind'],
+                    'properties' => [
+                        'kind' => $codes($vocabulary->defects),
+                        'places' => ['type' => 'array', 'items' => $choice('place')],
+                        'looks' => ['type' => 'array', 'items' => $choice('look')],
+                        'shown_at' => $choice('shown_at'),
+                        'severity' => $choice('severity'),
+                        'note' => ['type' => 'string'],
+                    ],
+                ],
+            ] + self::quantities(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function field(Field $field): array
+    {
+        $kind = match ($field->kind) {
+            FieldKind::Quantity => ['$ref' => '#/$defs/'.($field->dimension()->value ?? '')],
+            FieldKind::Choice => ['enum' => array_map(strval(...), array_keys(Choices::list($field->choices ?? '')))],
+            FieldKind::Count => ['type' => 'integer', 'minimum' => $field->possible[0] ?? 0],
+            FieldKind::Flag => ['type' => 'boolean'],
+            FieldKind::Text => ['type' => 'string'],
+        };
+
+        return $kind + ['title' => $field->label] + ('' === $field->hint ? [] : ['description' => $field->hint]);
+    }
+
+    /** @return array<string, array<string, mixed>> dimension → schema */
+    private static function quantities(): array
+    {
+        $schemas = [];
+        foreach (Dimension::cases() as $dimension) {
+            $schemas[$dimension->value] = ['anyOf' => [
+                ['type' => 'string', 'description' => 'As a caster types it: 705 C, 4 lb 2 oz, 1 3/4 in, 700-720 C.'],
+                [
+                    'type' => 'object',
+                    'required' => ['value', 'unit'],
+                    'additionalProperties' => false,
+                    'properties' => [
+                        'value' => ['type' => 'number'],
+                        'upper' => ['type' => 'number', 'description' => 'Upper end, where a range is meant.'],
+                        'unit' => ['enum' => array_map(static fn (Unit $unit): string => $unit->code, UnitTable::of($dimension))],
+                    ],
+                ],
+            ]];
+        }
+
+        return $schemas;
+    }
+}
