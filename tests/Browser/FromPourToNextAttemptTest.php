@@ -132,6 +132,6 @@ final class FromPourToNextAttemptTest extends JourneyTestCase
     {
         $rows = $this->driver->findElements(WebDriverBy::xpath('//section[@aria-label="Causes, most likely first"]//button[@aria-expanded]'));
 
-        return array_map(static fn ($row): string => $row->getText(), $rows);
+        return array_values(array_map(static fn ($row): string => $row->getText(), $rows));
     }
 }

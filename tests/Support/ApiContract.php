@@ -55,14 +55,15 @@ final class ApiContract
         $template = $this->template(parse_url($path, \PHP_URL_PATH) ?: $path);
         $method = strtolower($method);
         Assert::assertArrayHasKey($method, $this->paths[$template], "{$method} {$template} is not documented");
-        /** @var array{responses: array<int|string, array{'\$ref'?: string, content?: array<string, array{schema: array<string, mixed>}>}>} $operation */
+        /** @var array{responses: array<int|string, array<string, mixed>>} $operation */
         $operation = $this->paths[$template][$method];
         Assert::assertArrayHasKey((string) $status, $operation['responses'], "{$method} {$template} may not answer {$status}: {$body}");
         $response = $operation['responses'][$status];
         if (isset($response['$ref'])) {
             $response = ['content' => ['application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']]]];
         }
-        $schema = $response['content'][$type]['schema'] ?? null;
+        $content = $response['content'] ?? null;
+        $schema = is_array($content) && is_array($content[$type] ?? null) ? $content[$type]['schema'] ?? null : null;
         Assert::assertIsArray($schema, "{$method} {$template} {$status} may not be {$type}");
         // A response's own schema stands outside the document here, so its references are made whole.
         $whole = str_replace('"#\/components', '"'.str_replace('/', '\/', self::ID).'#\/components', json_encode($schema, \JSON_THROW_ON_ERROR));

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+// The pictures of docs/screenshots: NAME=PATH[@WIDTHxHEIGHT][#what to press first, parted by >>].
+return [
+    'bench=/@1280x800',
+    'bench-phone=/@390x844',
+    'casting-trail=/castings/{rowlock}@1280x1100',
+    'attempt=/attempts/{rowlock.2}@1280x1000',
+    'attempt-phone=/attempts/{rowlock.2}@390x844',
+    'log-phone=/log?casting={rowlock}@390x844',
+    'finding=/attempts/{rowlock.2}@1280x800#//button[normalize-space(.)="Add a finding"]',
+    'why=/attempts/{rowlock.2}/why@1280x1100',
+    'why-phone=/attempts/{rowlock.2}/why@390x844',
+    'change-sheet=/attempts/{stove.2}/changes@1280x900',
+    'ledger=/ledger@1280x800',
+    'handbook=/handbook@1280x800',
+];
