@@ -1,3 +1,39 @@
 <?php
 
 declare(strict_types=1);
+
+// The measurements of the planning subjects; part of tools/bench.php core.
+
+use MoltenNotes\Core\Charge\Mix;
+use MoltenNotes\Core\Charge\Stock;
+use MoltenNotes\Core\Pattern\StlMesh;
+use MoltenNotes\Core\Quantity\UnitTable;
+use MoltenNotes\Tests\Support\Meshes;
+
+$elements = ['Si', 'Mg', 'Fe', 'Cu', 'Zn', 'Mn', 'Ni', 'Ti'];
+$shelf = [];
+for ($i = 0; $i < 12; ++$i) {
+    $shelf[] = new Stock("stock {$i}", array_combine($elements, array_map(static fn (int $e): float => (($i * 7 + $e * 13) % 17) / 200, array_keys($elements))), 0.02 + $i / 200, 1 + ($i * 5 % 7), 0, 2);
+}
+measure('charge mix, 12 stocks × 8 elements', 40, static fn (): mixed => Mix::cheapest(5.0, array_fill_keys($elements, [0.02, 0.055]), $shelf), 'median under 20 ms');
+
+$file = tempnam(sys_get_temp_dir(), 'mesh').'.stl';
+file_put_contents($file, Meshes::binary(Meshes::torus(40, 12, 708)));
+$pieces = static function () use ($file): iterable {
+    $stream = fopen($file, 'r');
+    while (false !== $stream && !feof($stream)) {
+        yield (string) fread($stream, 1 << 19);
+    }
+};
+gc_collect_cycles();
+memory_reset_peak_usage();
+$before = memory_get_usage();
+$start = hrtime(true);
+$mesh = StlMesh::read($pieces(), UnitTable::get('mm'));
+$ours = (hrtime(true) - $start) / 1e9;
+$memory = (memory_get_peak_usage() - $before) / 1048576;
+$start = hrtime(true);
+exec('admesh '.escapeshellarg($file).' 2>&1', $out, $code);
+$theirs = (hrtime(true) - $start) / 1e9;
+unlink($file);
+report('mesh of '.number_format($mesh->triangles).' triangles, binary STL', sprintf('%.2f s, memory %.1f MB; admesh %.2f s, ratio %.1f', $ours, $memory, $theirs, $ours / $theirs), 'under 3 s and 128 MB');

@@ -15,6 +15,7 @@ use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Quantity\UnitTable;
+use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Fields;
@@ -92,6 +93,9 @@ final class FactSheet
     private function plainValues(): void
     {
         foreach ($this->values->all() as $key => $value) {
+            if ($value instanceof Sections) {
+                continue;
+            }
             $field = Fields::get($key);
             $fact = match (true) {
                 $value instanceof Measurement => new Fact($key, $field->unit?->fromSi($value->si()), null, ['value' => $this->format->measurement($value)], [$key]),

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Planning;
 
 use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Pattern\Sections;
 
 /** One line of a change sheet: which plan value goes from what to what, against which cause. */
 final readonly class Change
 {
     public function __construct(
         public Remedy $remedy,
-        public Measurement|string|int|bool|null $old,
-        public Measurement|string|int|bool|null $new,
+        public Measurement|Sections|string|int|bool|null $old,
+        public Measurement|Sections|string|int|bool|null $new,
     ) {
     }
 }

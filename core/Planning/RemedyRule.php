@@ -12,6 +12,7 @@ use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Pattern\Sections;
 
 /**
  * How much a remedy changes: the new value of its field, from the plan it starts with. Null when the plan does not say enough, or when
@@ -27,7 +28,7 @@ final readonly class RemedyRule
     {
     }
 
-    public function newValue(Remedy $remedy, AttemptRecord $record): Measurement|string|int|bool|null
+    public function newValue(Remedy $remedy, AttemptRecord $record): Measurement|Sections|string|int|bool|null
     {
         $values = $record->values();
         if (null === $remedy->field || !Fields::get($remedy->field)->belongsTo($values->choice('mould.process'))) {
@@ -52,7 +53,7 @@ final readonly class RemedyRule
         return $this->same($old, $new) ? null : $this->towards($remedy, $old, $new);
     }
 
-    private function same(Measurement|string|int|bool|null $old, Measurement|string|int|bool|null $new): bool
+    private function same(Measurement|Sections|string|int|bool|null $old, Measurement|Sections|string|int|bool|null $new): bool
     {
         if ($old instanceof Measurement && $new instanceof Measurement) {
             return abs($old->si() - $new->si()) < 1e-6 * max(1.0, abs($new->si()));
@@ -62,7 +63,7 @@ final readonly class RemedyRule
     }
 
     /** A fixed target only counts in the direction the remedy means: drying 60 h is not cut to 48 h. */
-    private function towards(Remedy $remedy, Measurement|string|int|bool|null $old, Measurement|string|int|bool|null $new): Measurement|string|int|bool|null
+    private function towards(Remedy $remedy, Measurement|Sections|string|int|bool|null $old, Measurement|Sections|string|int|bool|null $new): Measurement|Sections|string|int|bool|null
     {
         if ('quantity' !== $remedy->how || !$old instanceof Measurement || !$new instanceof Measurement) {
             return $new;
@@ -79,7 +80,7 @@ final readonly class RemedyRule
             : null;
     }
 
-    private function scaled(Measurement|string|int|bool|null $old, float $factor): ?Measurement
+    private function scaled(Measurement|Sections|string|int|bool|null $old, float $factor): ?Measurement
     {
         if (!$old instanceof Measurement || 0.0 === $old->si()) {
             return null;
@@ -91,7 +92,7 @@ final readonly class RemedyRule
         return Measurement::of(round($value / $step) * $step, $old->unitCode);
     }
 
-    private function moreMass(Measurement|string|int|bool|null $old, ?Measurement $more): ?Measurement
+    private function moreMass(Measurement|Sections|string|int|bool|null $old, ?Measurement $more): ?Measurement
     {
         return null === $more ? null : Measurement::fromSi(($old instanceof Measurement ? $old->si() : 0.0) + $more->si(), $more->unitCode);
     }

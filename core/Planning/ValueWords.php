@@ -8,17 +8,19 @@ use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Fields;
+use MoltenNotes\Core\Pattern\Sections;
 
 /** A value of the record in words and the caster's units. */
 final class ValueWords
 {
-    public static function of(string $field, Measurement|string|int|bool|null $value, QuantityFormatter $format): string
+    public static function of(string $field, Measurement|Sections|string|int|bool|null $value, QuantityFormatter $format): string
     {
         $known = Fields::find($field);
 
         return match (true) {
             null === $value => 'not noted',
             $value instanceof Measurement => $format->measurement($value),
+            $value instanceof Sections => $value->words(),
             is_bool($value) => $value ? 'yes' : 'no',
             is_int($value) => (string) $value,
             default => Choices::label($known->choices ?? '', $value),

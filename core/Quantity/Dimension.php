@@ -21,6 +21,33 @@ enum Dimension: string
     case Density = 'density';
     case SpecificHeat = 'specific_heat';
     case SpecificEnergy = 'specific_energy';
+    case Speed = 'speed';
+    case Flow = 'flow';
+    case Power = 'power';
+
+    /** Code of the unit that canonical values are in. */
+    public function siUnit(): string
+    {
+        return match ($this) {
+            self::Temperature => 'K',
+            self::TemperatureDifference => 'dK',
+            self::Mass => 'kg',
+            self::Length => 'm',
+            self::Area => 'm2',
+            self::Volume => 'm3',
+            self::Time => 's',
+            self::Angle => 'rad',
+            self::Pressure => 'Pa',
+            self::Energy => 'J',
+            self::Ratio => 'ratio',
+            self::Density => 'kg/m3',
+            self::SpecificHeat => 'J/kgK',
+            self::SpecificEnergy => 'J/kg',
+            self::Speed => 'm/s',
+            self::Flow => 'm3/s',
+            self::Power => 'W',
+        };
+    }
 
     public function words(): string
     {

@@ -22,6 +22,21 @@ final readonly class QuantityFormatter
         return $number($measurement->lowerSi).'–'.$this->join($number($measurement->upperSi), $unit);
     }
 
+    /** With a spread worth showing, the ends are shown and no false figures between them. */
+    public function estimate(Estimate $estimate): string
+    {
+        return $estimate->isExact() ? $this->si($estimate->si, $estimate->dimension) : $this->si($estimate->si, $estimate->dimension).' ('.$this->span($estimate).')';
+    }
+
+    public function span(Estimate $estimate): string
+    {
+        $unit = $this->unitFor(abs($estimate->si), $estimate->dimension);
+        // Two figures are all that a spread of a tenth or more leaves.
+        $number = static fn (float $si): string => self::twoFigures($unit->fromSi($si), $estimate->relativeSpread());
+
+        return $number($estimate->lowSi).'–'.$number($estimate->highSi);
+    }
+
     public function quantity(ScalarQuantity $quantity): string
     {
         return $this->si($quantity->si(), $quantity::dimension());
@@ -75,6 +90,18 @@ final readonly class QuantityFormatter
         $text = number_format($value, $decimals, '.', '');
 
         return $decimals > 0 ? rtrim(rtrim($text, '0'), '.') : ('-0' === $text ? '0' : $text);
+    }
+
+    private static function twoFigures(float $value, float $spread): string
+    {
+        if (0.0 === $value) {
+            return '0';
+        }
+        $figures = $spread < 0.05 ? 3 : 2;
+        $decimals = max(-3, min(4, $figures - 1 - (int) floor(log10(abs($value)))));
+        $text = number_format(round($value, $decimals), max(0, $decimals), '.', '');
+
+        return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
     }
 
     private function join(string $number, Unit $unit): string

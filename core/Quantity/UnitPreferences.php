@@ -10,7 +10,7 @@ final readonly class UnitPreferences
     private const METRIC = [
         'temperature' => 'degC', 'temperature_difference' => 'ddegC', 'mass' => 'kg', 'length' => 'mm', 'area' => 'cm2', 'volume' => 'mL',
         'time' => 's', 'angle' => 'deg', 'pressure' => 'kPa', 'energy' => 'kWh', 'ratio' => 'percent', 'density' => 'kg/m3',
-        'specific_heat' => 'J/kgK', 'specific_energy' => 'kJ/kg',
+        'specific_heat' => 'J/kgK', 'specific_energy' => 'kJ/kg', 'speed' => 'm/s', 'flow' => 'mL/s', 'power' => 'kW',
     ];
     private const IMPERIAL = [
         'temperature' => 'degF', 'temperature_difference' => 'ddegF', 'mass' => 'lb', 'length' => 'in', 'area' => 'in2', 'volume' => 'in3',

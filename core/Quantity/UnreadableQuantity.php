@@ -87,6 +87,9 @@ final class UnreadableQuantity extends \DomainException implements CoreError
             Dimension::Density => '20 kg/m3',
             Dimension::SpecificHeat => '900 J/kgK',
             Dimension::SpecificEnergy => '397 kJ/kg',
+            Dimension::Speed => '0.5 m/s',
+            Dimension::Flow => '90 mL/s',
+            Dimension::Power => '2.2 kW',
         };
     }
 

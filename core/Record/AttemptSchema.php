@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Record;
 
+use MoltenNotes\Core\Pattern\Shape;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Unit;
 use MoltenNotes\Core\Quantity\UnitTable;
@@ -62,6 +63,7 @@ final class AttemptSchema
                         'note' => ['type' => 'string'],
                     ],
                 ],
+                'section' => self::section(),
             ] + self::quantities(),
         ];
     }
@@ -75,9 +77,36 @@ final class AttemptSchema
             FieldKind::Count => ['type' => 'integer', 'minimum' => $field->possible[0] ?? 0],
             FieldKind::Flag => ['type' => 'boolean'],
             FieldKind::Text => ['type' => 'string'],
+            FieldKind::Sections => ['type' => 'array', 'items' => ['$ref' => '#/$defs/section']],
         };
 
         return $kind + ['title' => $field->label] + ('' === $field->hint ? [] : ['description' => $field->hint]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function section(): array
+    {
+        $length = ['$ref' => '#/$defs/length'];
+
+        return [
+            'type' => 'object',
+            'required' => ['shape'],
+            'description' => 'One part of the casting, measured cold. The first is the root; every other joins one of the rest.',
+            'properties' => [
+                'shape' => ['enum' => array_map(static fn (Shape $shape): string => $shape->value, Shape::cases())],
+                'id' => ['type' => 'string', 'pattern' => '^[\\w-]{1,40}$'],
+                'label' => ['type' => 'string', 'maxLength' => 60],
+                'joins' => ['type' => 'string'],
+                'sits' => ['enum' => ['end', 'top', 'under']],
+                'count' => ['type' => 'integer', 'minimum' => 1],
+                'gates' => ['type' => 'integer', 'minimum' => 0, 'description' => 'Gates that enter the casting here.'],
+                'upright' => ['type' => 'boolean'], 'riser' => ['type' => 'boolean'], 'vent' => ['type' => 'boolean'], 'chill' => ['type' => 'boolean'],
+                'length' => $length, 'width' => $length, 'thickness' => $length, 'thin_end' => $length, 'diameter' => $length, 'wall' => $length, 'height' => $length,
+                'volume' => ['$ref' => '#/$defs/volume'], 'area' => ['$ref' => '#/$defs/area'],
+                'run' => $length + ['description' => 'Way the metal goes through it, where the shape does not tell.'],
+                'foot' => $length + ['description' => 'Height of its lowest point above the lowest of the casting.'],
+            ],
+        ];
     }
 
     /** @return array<string, array<string, mixed>> dimension → schema */

@@ -12,4 +12,5 @@ enum FieldKind: string
     case Count = 'count';
     case Flag = 'flag';
     case Text = 'text';
+    case Sections = 'sections';
 }

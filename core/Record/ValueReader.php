@@ -10,6 +10,8 @@ use MoltenNotes\Core\Quantity\Nearest;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\QuantityParser;
 use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Pattern\SectionsReader;
 
 /**
  * Reads named values from untrusted input and collects everything that is wrong or doubtful instead of stopping at the first.
@@ -64,7 +66,7 @@ final class ValueReader
     }
 
     /** One value, or null when it is blank or was refused. */
-    public function value(Field $field, mixed $raw, string $pointer): Measurement|string|int|bool|null
+    public function value(Field $field, mixed $raw, string $pointer): Measurement|Sections|string|int|bool|null
     {
         if (null === $raw || '' === $raw || (is_string($raw) && '' === trim($raw))) {
             return null;
@@ -76,6 +78,7 @@ final class ValueReader
             FieldKind::Count => $this->count($field, $raw, $pointer),
             FieldKind::Flag => $this->flag($raw, $pointer),
             FieldKind::Text => $this->text($raw, $pointer),
+            FieldKind::Sections => SectionsReader::read($raw, $pointer, $this),
         };
     }
 

@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Record;
 
 use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Pattern\Sections;
 
 /** A set of named values, each of the kind its field asks for. A value that is not there is unknown, never zero. */
 final readonly class Values
 {
-    /** @param array<string, Measurement|string|int|bool> $values */
+    /** @param array<string, Measurement|Sections|string|int|bool> $values */
     private function __construct(private array $values)
     {
     }
 
-    /** @param array<string, Measurement|string|int|bool> $values already read by ValueReader */
+    /** @param array<string, Measurement|Sections|string|int|bool> $values already read by ValueReader */
     public static function of(array $values): self
     {
         return new self($values);
@@ -25,7 +26,7 @@ final readonly class Values
         return new self([]);
     }
 
-    public function get(string $key): Measurement|string|int|bool|null
+    public function get(string $key): Measurement|Sections|string|int|bool|null
     {
         return $this->values[$key] ?? null;
     }
@@ -51,6 +52,20 @@ final readonly class Values
         return is_int($value) ? $value : null;
     }
 
+    public function flag(string $key): ?bool
+    {
+        $value = $this->get($key);
+
+        return is_bool($value) ? $value : null;
+    }
+
+    public function sections(): ?Sections
+    {
+        $value = $this->get('casting.sections');
+
+        return $value instanceof Sections ? $value : null;
+    }
+
     public function has(string $key): bool
     {
         return isset($this->values[$key]);
@@ -62,22 +77,22 @@ final readonly class Values
         return new self(array_merge($this->values, $other->values));
     }
 
-    public function with(string $key, Measurement|string|int|bool $value): self
+    public function with(string $key, Measurement|Sections|string|int|bool $value): self
     {
         return new self([$key => $value] + $this->values);
     }
 
-    /** @return array<string, Measurement|string|int|bool> */
+    /** @return array<string, Measurement|Sections|string|int|bool> */
     public function all(): array
     {
         return $this->values;
     }
 
-    /** @return array<string, array{value: float, unit: string, upper?: float}|string|int|bool> */
+    /** @return array<string, array{value: float, unit: string, upper?: float}|list<array<string, mixed>>|string|int|bool> */
     public function toArray(): array
     {
         return array_map(
-            static fn (Measurement|string|int|bool $value): array|string|int|bool => $value instanceof Measurement ? $value->toArray() : $value,
+            static fn (Measurement|Sections|string|int|bool $value): array|string|int|bool => $value instanceof Measurement || $value instanceof Sections ? $value->toArray() : $value,
             $this->values,
         );
     }

@@ -19,6 +19,7 @@ use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\History;
 use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Pattern\Sections;
 use Symfony\Component\Uid\Uuid;
 
 /** One try at a casting: plan, pour, findings, diagnosis, change sheet. */
@@ -363,7 +364,7 @@ class Attempt
         $this->predictions->set($prediction->defect(), $prediction);
     }
 
-    private function keep(string $slot, Measurement|string|int|bool $value): void
+    private function keep(string $slot, Measurement|Sections|string|int|bool $value): void
     {
         $row = $this->values->get($slot);
         if (null === $row) {

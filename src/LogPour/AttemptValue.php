@@ -7,6 +7,7 @@ namespace MoltenNotes\App\LogPour;
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Shared\Storage\StoredValue;
 use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Pattern\Sections;
 
 /** One named value of an attempt, as planned or as made. The two are never one column that is overwritten. */
 #[ORM\Entity]
@@ -26,19 +27,19 @@ class AttemptValue
     #[ORM\Embedded(class: StoredValue::class, columnPrefix: false)]
     private StoredValue $value;
 
-    public function __construct(Attempt $attempt, string $slot, Measurement|string|int|bool $value)
+    public function __construct(Attempt $attempt, string $slot, Measurement|Sections|string|int|bool $value)
     {
         $this->attempt = $attempt;
         $this->slot = $slot;
         $this->value = new StoredValue($value);
     }
 
-    public function change(Measurement|string|int|bool $value): void
+    public function change(Measurement|Sections|string|int|bool $value): void
     {
         $this->value = new StoredValue($value);
     }
 
-    public function value(): Measurement|string|int|bool|null
+    public function value(): Measurement|Sections|string|int|bool|null
     {
         return $this->value->value();
     }

@@ -11,6 +11,7 @@ use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Pattern\Sections;
 use Symfony\Component\Uid\Uuid;
 
 /** One melt. It can fill several moulds, so several attempts may share it. */
@@ -103,7 +104,7 @@ class Heat
         return Values::of($values);
     }
 
-    private function keep(string $field, Measurement|string|int|bool $value): void
+    private function keep(string $field, Measurement|Sections|string|int|bool $value): void
     {
         $row = $this->values->get($field);
         if (null === $row) {

@@ -7,6 +7,7 @@ namespace MoltenNotes\App\LogPour;
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Shared\Storage\StoredValue;
 use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Pattern\Sections;
 
 /** One named value of a heat. */
 #[ORM\Entity]
@@ -25,19 +26,19 @@ class HeatValue
     #[ORM\Embedded(class: StoredValue::class, columnPrefix: false)]
     private StoredValue $value;
 
-    public function __construct(Heat $heat, string $field, Measurement|string|int|bool $value)
+    public function __construct(Heat $heat, string $field, Measurement|Sections|string|int|bool $value)
     {
         $this->heat = $heat;
         $this->field = $field;
         $this->value = new StoredValue($value);
     }
 
-    public function change(Measurement|string|int|bool $value): void
+    public function change(Measurement|Sections|string|int|bool $value): void
     {
         $this->value = new StoredValue($value);
     }
 
-    public function value(): Measurement|string|int|bool|null
+    public function value(): Measurement|Sections|string|int|bool|null
     {
         return $this->value->value();
     }

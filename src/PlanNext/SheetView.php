@@ -19,6 +19,7 @@ use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\History;
+use MoltenNotes\Core\Pattern\Sections;
 
 /** The change sheet of an attempt: what may be changed, what is accepted, what it should do, and later what it did. */
 final readonly class SheetView
@@ -80,7 +81,7 @@ final readonly class SheetView
     private function line(Change $change, QuantityFormatter $format): array
     {
         $remedy = $change->remedy;
-        $raw = static fn (Measurement|string|int|bool|null $value): array|string|int|bool|null => $value instanceof Measurement ? $value->toArray() : $value;
+        $raw = static fn (Measurement|Sections|string|int|bool|null $value): array|string|int|bool|null => $value instanceof Measurement ? $value->toArray() : $value;
 
         return [
             'remedy' => $remedy->code,

@@ -28,6 +28,11 @@ return [
     'sprue_shape' => ['tapered' => 'Tapered', 'straight' => 'Straight'],
     'basin' => ['basin' => 'Offset basin', 'cup' => 'Cup or funnel', 'none' => 'Straight into the sprue'],
     'riser' => ['none' => 'No riser', 'open' => 'Open riser', 'blind' => 'Blind riser', 'sprue' => 'Sprue feeds'],
+    'volume_by' => ['sections' => 'Sections', 'dunk' => 'Dunked in water', 'weight' => 'Weighed', 'mass' => 'Mass of an earlier casting', 'mesh' => 'Mesh file'],
+    'pattern_material' => ['pine' => 'Pine', 'basswood' => 'Basswood', 'pla' => 'PLA, solid', 'wax' => 'Wax', 'xps' => 'Extruded foam', 'eps' => 'Bead foam', 'clay' => 'Clay'],
+    'school' => ['unpressurised' => ['Unpressurised', 'Wide gates, calm'], 'pressurised' => ['Pressurised', 'Gates are the choke'], 'natural' => ['Naturally pressurised', 'Every channel just full, with a filter']],
+    'well' => ['well' => ['Well', 'A pool under the sprue'], 'radius' => ['Radius', 'Swept into the runner'], 'none' => 'Square'],
+    'energy_source' => ['electric' => 'Electric resistance', 'induction' => 'Induction', 'propane' => 'Propane', 'butane' => 'Butane', 'natural_gas' => 'Natural gas', 'charcoal' => 'Charcoal', 'microwave' => 'Microwave'],
     'vented' => ['all' => 'All', 'some' => 'Some', 'none' => 'None'],
     'charge_source' => [
         'ingot' => 'Known ingot', 'castings' => 'Cast scrap', 'returns' => 'Own gates and failed castings', 'mixed' => 'Mixed scrap',

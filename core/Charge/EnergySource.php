@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Charge;
+
+use MoltenNotes\Core\Quantity\Estimate;
+
+/** What heats a furnace. The door to the table of efficiencies and fuels. */
+final readonly class EnergySource
+{
+    private function __construct(public string $code, public Estimate $efficiency, public float $joulesPerFuelUnit, public string $fuelUnit)
+    {
+    }
+
+    public static function find(?string $code): ?self
+    {
+        /** @var list<array{string, float, float, float, string}>|null $rows */
+        static $rows = null;
+        $rows ??= require __DIR__.'/Data/energy_sources.php';
+        foreach ($rows as [$source, $low, $high, $megajoules, $unit]) {
+            if ($source === $code) {
+                return new self($source, Estimate::ratio(($low + $high) / 2, $low, $high), $megajoules * 1e6, $unit);
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Charge;
+
+use MoltenNotes\Core\Quantity\Estimate;
+
+/** The usual melt loss of a kind of charge. The door to its table. */
+final class MeltLoss
+{
+    public static function usual(?string $source, string $family): Estimate
+    {
+        /** @var list<array{string, string, float, float}>|null $rows */
+        static $rows = null;
+        $rows ??= require __DIR__.'/Data/melt_losses.php';
+        foreach ($rows as [$kind, $metal, $low, $high]) {
+            if (($kind === ($source ?? 'unknown') || '*' === $kind) && ($metal === $family || '*' === $metal)) {
+                return Estimate::ratio(($low + $high) / 2, $low, $high);
+            }
+        }
+
+        return Estimate::ratio(0.02, 0.01, 0.03);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Gating;
+
+/** Areas of sprue base, runner and gates to each other. The choke is the smallest of the three. */
+final readonly class GatingRatio
+{
+    private function __construct(public float $sprue, public float $runner, public float $gates)
+    {
+    }
+
+    public static function of(string $school, string $family): self
+    {
+        /** @var list<array{string, string, float, float, float}>|null $rows */
+        static $rows = null;
+        $rows ??= require __DIR__.'/Data/ratios.php';
+        foreach ([$family, '*'] as $wanted) {
+            foreach ($rows as [$of, $metal, $sprue, $runner, $gates]) {
+                if ($of === $school && $metal === $wanted) {
+                    return new self($sprue, $runner, $gates);
+                }
+            }
+        }
+
+        return new self(1.0, 2.0, 2.0);
+    }
+
+    /** Area of one member as a multiple of the choke: member ÷ smallest member. */
+    public function timesChoke(float $member): float
+    {
+        return $member / min($this->sprue, $this->runner, $this->gates);
+    }
+
+    public function words(): string
+    {
+        return implode(' : ', array_map(static fn (float $x): string => rtrim(rtrim(number_format($x, 1, '.', ''), '0'), '.'), [$this->sprue, $this->runner, $this->gates]));
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Pattern;
+
+/** The running sums of StlMesh. Not for use elsewhere: it changes while it reads, and is written for speed over packed numbers. */
+final class MeshTally
+{
+    public int $triangles = 0;
+    public float $volume = 0.0;
+    public float $area = 0.0;
+    /** @var array{float, float, float} */
+    public array $low = [\INF, \INF, \INF];
+    /** @var array{float, float, float} */
+    public array $high = [-\INF, -\INF, -\INF];
+
+    private int $flat = 0;
+    private int $senseless = 0;
+    private int $edgeSum = 0;
+    private int $edgeParity = 0;
+    private bool $started = false;
+    private float $ox = 0.0;
+    private float $oy = 0.0;
+    private float $oz = 0.0;
+
+    /** Takes whole facets of 50 bytes off the buffer and gives back the rest. */
+    public function binary(string $buffer, int &$left): string
+    {
+        $count = min($left, intdiv(strlen($buffer), 50));
+        for ($i = 0; $i < $count; ++$i) {
+            $at = $i * 50 + 12;
+            /** @var array<int, float> $f */
+            $f = unpack('g9', $buffer, $at);
+            /** @var array<int, int> $b */
+            $b = unpack('V9', $buffer, $at);
+            $this->facet($f, $b);
+        }
+        $left -= $count;
+
+        return $left > 0 ? substr($buffer, $count * 50) : '';
+    }
+
+    /** Takes whole facets of text off the buffer and gives back the rest. */
+    public function text(string $buffer, bool $last = false): string
+    {
+        $end = $last ? strlen($buffer) : strrpos($buffer, 'endfacet');
+        if (false === $end) {
+            return $buffer;
+        }
+        preg_match_all('/vertex\s+(\S+)\s+(\S+)\s+(\S+)/', substr($buffer, 0, $end), $found);
+        for ($i = 0, $count = intdiv(count($found[0]), 3) * 3; $i < $count; $i += 3) {
+            $packed = '';
+            for ($k = $i; $k < $i + 3; ++$k) {
+                $packed .= pack('g3', is_numeric($found[1][$k]) ? (float) $found[1][$k] : \NAN, is_numeric($found[2][$k]) ? (float) $found[2][$k] : \NAN, is_numeric($found[3][$k]) ? (float) $found[3][$k] : \NAN);
+            }
+            /** @var array<int, float> $f */
+            $f = unpack('g9', $packed);
+            /** @var array<int, int> $b */
+            $b = unpack('V9', $packed);
+            $this->facet($f, $b);
+        }
+
+        return substr($buffer, $end);
+    }
+
+    public function isClosed(): bool
+    {
+        return 0 === $this->edgeSum && 0 === $this->edgeParity && 0 === $this->senseless;
+    }
+
+    /** @return list<array{code: string, words: string}> */
+    public function faults(): array
+    {
+        $faults = [];
+        if ($this->senseless > 0) {
+            $faults[] = ['code' => 'mesh.senseless', 'words' => "{$this->senseless} facets have coordinates that are no numbers; they were left out."];
+        }
+        if (0 !== $this->edgeParity) {
+            $faults[] = ['code' => 'mesh.open', 'words' => 'It has holes: some edges belong to one facet only. The box can be used; volume and surface only as a first guess.'];
+        } elseif (0 !== $this->edgeSum) {
+            $faults[] = ['code' => 'mesh.turned', 'words' => 'Some facets face the wrong way. Surface and box can be used, the volume cannot.'];
+        } elseif ($this->volume < 0) {
+            $faults[] = ['code' => 'mesh.inside_out', 'words' => 'All facets face inwards; the volume was taken the right way round.'];
+        }
+        if ($this->flat > 0) {
+            $faults[] = ['code' => 'mesh.flat', 'words' => "{$this->flat} facets have no area; they change nothing."];
+        }
+
+        return $faults;
+    }
+
+    /**
+     * @param array<int, float> $f nine coordinates, from 1
+     * @param array<int, int>   $b the same as bit patterns
+     */
+    private function facet(array $f, array $b): void
+    {
+        ++$this->triangles;
+        [1 => $ax, 2 => $ay, 3 => $az, 4 => $bx, 5 => $by, 6 => $bz, 7 => $cx, 8 => $cy, 9 => $cz] = $f;
+        $sum = $ax + $ay + $az + $bx + $by + $bz + $cx + $cy + $cz;
+        if (!is_finite($sum)) {
+            ++$this->senseless;
+
+            return;
+        }
+        if (!$this->started) {
+            [$this->ox, $this->oy, $this->oz, $this->started] = [$ax, $ay, $az, true];
+        }
+        // A corner outside the box so far is rare after the first few: three looks at the facet's own ends are cheaper than nine at its corners.
+        $this->stretch(0, min($ax, $bx, $cx), max($ax, $bx, $cx));
+        $this->stretch(1, min($ay, $by, $cy), max($ay, $by, $cy));
+        $this->stretch(2, min($az, $bz, $cz), max($az, $bz, $cz));
+        $ux = $bx - $ax;
+        $uy = $by - $ay;
+        $uz = $bz - $az;
+        $vx = $cx - $ax;
+        $vy = $cy - $ay;
+        $vz = $cz - $az;
+        $nx = $uy * $vz - $uz * $vy;
+        $ny = $uz * $vx - $ux * $vz;
+        $nz = $ux * $vy - $uy * $vx;
+        $twice = sqrt($nx * $nx + $ny * $ny + $nz * $nz);
+        if (0.0 === $twice) {
+            ++$this->flat;
+        }
+        $this->area += $twice / 2;
+        $this->volume += (($ax - $this->ox) * $nx + ($ay - $this->oy) * $ny + ($az - $this->oz) * $nz) / 6;
+        $p = self::corner($b[1], $b[2], $b[3]);
+        $q = self::corner($b[4], $b[5], $b[6]);
+        $r = self::corner($b[7], $b[8], $b[9]);
+        $this->edge($p, $q);
+        $this->edge($q, $r);
+        $this->edge($r, $p);
+    }
+
+    private function stretch(int $axis, float $low, float $high): void
+    {
+        if ($low < $this->low[$axis]) {
+            $this->low[$axis] = $low;
+        }
+        if ($high > $this->high[$axis]) {
+            $this->high[$axis] = $high;
+        }
+    }
+
+    /** Mixes three bit patterns; products of 32 by 29 bits stay whole. Minus zero is zero. */
+    private static function corner(int $x, int $y, int $z): int
+    {
+        $x = 0x80000000 === $x ? 0 : $x;
+        $y = 0x80000000 === $y ? 0 : $y;
+        $z = 0x80000000 === $z ? 0 : $z;
+        $h = ($x * 73856093) ^ ($y * 193496637) ^ ($z * 83492791);
+
+        return $h ^ ($h >> 29);
+    }
+
+    private function edge(int $from, int $to): void
+    {
+        if ($from === $to) {
+            return;
+        }
+        $low = $from < $to ? $from : $to;
+        $high = $from < $to ? $to : $from;
+        $h = (($low & 0x3FFFFFFF) * 668265263 + ($high & 0x3FFFFFFF) * 374761393 + (($low >> 30) ^ ($high >> 29)) * 1013) & 0xFFFFFFFFFFFFF;
+        $h ^= $h >> 23;
+        // Sums are kept modulo 2⁵², so that many millions of edges stay whole numbers.
+        $this->edgeSum = ($from < $to ? $this->edgeSum + $h : $this->edgeSum - $h) & 0xFFFFFFFFFFFFF;
+        $this->edgeParity ^= $h;
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Pattern;
+
+/**
+ * What a section measures. All lengths in metres, areas in square metres, volumes in cubic metres, for one of its kind.
+ *
+ * Source: plain geometry. The faces by which sections touch are not cooled and are left out of the cooled area (Chvorinov's rule as taught,
+ * N. Chvorinov 1940; common practice).
+ */
+final readonly class SectionGeometry
+{
+    /**
+     * @param float $volume    of the body
+     * @param float $surface   of the whole body
+     * @param float $joint     face by which it touches what it joins
+     * @param float $thickness least measurement: what decides filling and freezing
+     * @param float $run       way the metal has to go through it
+     * @param float $cross     section the stream fills, all streams together
+     * @param float $height    from its lowest to its highest point in the mould
+     * @param float $footprint area seen from above
+     * @param float $across    length along the drawn section
+     */
+    private function __construct(
+        public float $volume,
+        public float $surface,
+        public float $joint,
+        public float $thickness,
+        public float $run,
+        public float $cross,
+        public float $height,
+        public float $footprint,
+        public float $across,
+    ) {
+    }
+
+    /** Null while measurements are missing. */
+    public static function of(Section $section): ?self
+    {
+        if ([] !== $section->lacks()) {
+            return null;
+        }
+        $of = static fn (string $name): float => $section->si($name) ?? 0.0;
+        $body = match ($section->shape) {
+            Shape::Plate, Shape::Bar => self::prism($of('length'), $of('width'), $of('thickness'), $of('thickness')),
+            Shape::Wedge => self::prism($of('length'), $of('width'), $of('thickness'), $of('thin_end')),
+            Shape::Cylinder, Shape::Boss => self::cylinder($of('diameter'), $of('height')),
+            Shape::Tube => self::hollow($of('diameter'), $of('wall'), $of('height'), $of('wall')),
+            Shape::Ring => self::hollow($of('diameter'), $of('width'), $of('thickness'), min($of('width'), $of('thickness'))),
+            Shape::Sphere => self::sphere($of('diameter')),
+            Shape::Free => self::free($of('volume'), $of('area')),
+        };
+        [$volume, $surface, $joint, $thickness, $run, $cross, $height, $footprint, $across] = $body;
+        if ($section->upright) {
+            // Stood on its end: what lay along the mould now stands up in it.
+            [$height, $across, $footprint] = [$across, $height, $volume / $across];
+        }
+
+        return new self($volume, $surface, $joint, $thickness, $section->si('run') ?? $run, $cross, $height, $footprint, $across);
+    }
+
+    /** @return array{float, float, float, float, float, float, float, float, float} */
+    private static function prism(float $length, float $width, float $thick, float $thin): array
+    {
+        $mean = ($thick + $thin) / 2;
+        $slope = sqrt($length ** 2 + ($thick - $thin) ** 2);
+        $surface = $length * $width + $slope * $width + 2 * $length * $mean + $width * ($thick + $thin);
+
+        return [$length * $width * $mean, $surface, $width * $thick, min($thin, $width), $length, $width * $mean, $thick, $length * $width, $length];
+    }
+
+    /** @return array{float, float, float, float, float, float, float, float, float} */
+    private static function cylinder(float $diameter, float $height): array
+    {
+        $end = M_PI * $diameter ** 2 / 4;
+
+        return [$end * $height, M_PI * $diameter * $height + 2 * $end, $end, min($diameter, $height), max($diameter, $height), min($end, $diameter * $height), $height, $end, $diameter];
+    }
+
+    /** Rings and tubes: metal comes round both ways and meets opposite. @return array{float, float, float, float, float, float, float, float, float} */
+    private static function hollow(float $outer, float $radial, float $axial, float $thickness): array
+    {
+        $inner = $outer - 2 * $radial;
+        $face = M_PI * ($outer - $radial) * $radial;
+        $surface = M_PI * ($outer + $inner) * $axial + 2 * $face;
+
+        return [$face * $axial, $surface, $radial * $axial, $thickness, M_PI * ($outer - $radial) / 2, 2 * $radial * $axial, $axial, $face, $outer];
+    }
+
+    /** @return array{float, float, float, float, float, float, float, float, float} */
+    private static function sphere(float $diameter): array
+    {
+        $great = M_PI * $diameter ** 2 / 4;
+
+        // A ball touches what it joins by a spot about half its width.
+        return [M_PI * $diameter ** 3 / 6, M_PI * $diameter ** 2, $great / 4, $diameter, $diameter, $great * 2 / 3, $diameter, $great, $diameter];
+    }
+
+    /** Only volume and area are known: as if it were a plate of that thickness and a square outline. @return array{float, float, float, float, float, float, float, float, float} */
+    private static function free(float $volume, float $area): array
+    {
+        $thickness = min(2 * $volume / $area, $volume ** (1 / 3));
+        $side = sqrt($volume / $thickness);
+
+        return [$volume, $area, $side * $thickness, $thickness, $side, $side * $thickness, $thickness, $side ** 2, $side];
+    }
+}

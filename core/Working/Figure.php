@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Working;
+
+use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\Estimate;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+
+/** One computed number of a plan: what it is, its value with spread, how it came about and what to think of it. */
+final readonly class Figure
+{
+    /**
+     * @param string                             $subject  the section it is about; empty for the whole casting
+     * @param 'good'|'risky'|'bad'|'plain'       $standing
+     * @param string                             $note     one sentence, when the standing wants a word
+     */
+    public function __construct(
+        public string $code,
+        public string $label,
+        public Estimate $value,
+        public Working $working,
+        public string $standing = 'plain',
+        public string $note = '',
+        public string $subject = '',
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(QuantityFormatter $format): array
+    {
+        return [
+            'code' => $this->code,
+            'label' => $this->label,
+            'value' => $this->value->toArray(),
+            'shown' => self::shown($this->value, $format),
+            'standing' => $this->standing,
+            'note' => $this->note,
+            'subject' => $this->subject,
+            'working' => $this->working->toArray(),
+        ];
+    }
+
+    /** Shares of a limit read as plain numbers, 1.4; parts of a whole carry their own per cent in the words. */
+    public static function shown(Estimate $value, QuantityFormatter $format): string
+    {
+        if (Dimension::Ratio !== $value->dimension) {
+            return $format->estimate($value);
+        }
+        $number = static fn (float $x): string => rtrim(rtrim(number_format($x, abs($x) >= 10 ? 0 : (abs($x) >= 1 ? 1 : 2), '.', ''), '0'), '.');
+
+        return $value->isExact() ? $number($value->si) : $number($value->si).' ('.$number($value->lowSi).'–'.$number($value->highSi).')';
+    }
+}
