@@ -51,7 +51,7 @@ final readonly class Diagnose
             $this->cleared($ranked, $seen),
             $this->unexplained($seen, $posterior),
             [] === $seen ? [] : $this->nextChecks($record, $facts, $causes, $network, $posterior),
-            array_filter(['temperature_margin' => $facts->working('temperature_margin'), 'gate_speed_share' => $facts->working('gate_speed_share')]),
+            $facts->workings(),
             $posterior->exact,
             array_combine(array_map(static fn (Cause $cause): string => $cause->code, $causes), $posterior->causes),
         );

@@ -6,9 +6,8 @@ namespace MoltenNotes\Core\Diagnosis;
 
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Alloy\AlloyTable;
-use MoltenNotes\Core\Gating\GateSpeed;
+use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Melt\PourTemperatureAdvice;
-use MoltenNotes\Core\Quantity\Area;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Length;
 use MoltenNotes\Core\Quantity\Measurement;
@@ -16,10 +15,14 @@ use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Plan\CastingPlan;
+use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Record\AttemptRecord;
+use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Working\Figure;
 use MoltenNotes\Core\Working\Working;
 
 /** What a record says, as facts the evidence rules can weigh. A blank field makes no fact. */
@@ -44,7 +47,7 @@ final class FactSheet
         }
         $this->temperatures();
         $this->proportions();
-        $this->gateSpeed();
+        $this->planned($record);
     }
 
     public static function of(AttemptRecord $record, QuantityFormatter $format): self
@@ -63,9 +66,10 @@ final class FactSheet
         return $this->facts;
     }
 
-    public function working(string $fact): ?Working
+    /** @return array<string, Working> fact → how it was computed */
+    public function workings(): array
     {
-        return $this->workings[$fact] ?? null;
+        return $this->workings;
     }
 
     public function process(): ?string
@@ -157,28 +161,41 @@ final class FactSheet
         }
     }
 
-    private function gateSpeed(): void
+    /** What the plan computes from the same record: it knows sections, gating and mould together. */
+    private function planned(AttemptRecord $record): void
     {
-        $bore = $this->length('gating.sprue');
-        $width = $this->length('gating.gate_width');
-        $thickness = $this->length('gating.gate_thickness');
-        $head = $this->length('gating.sprue_height');
-        $gates = $this->values->count('gating.gates');
-        if (null === $bore || null === $width || null === $thickness || null === $head || null === $gates || null === $this->alloy) {
+        $plan = PlanCasting::of(Basis::of($record, $this->format));
+        $this->figure('gate_speed_share', $plan->figure('gating', 'gate_speed_share'), ['gating.sprue', 'gating.gate_width', 'gating.gate_thickness', 'gating.gates', 'gating.sprue_height']);
+        if (null !== $record->values()->measurement('pour.temperature')) {
+            $this->figure('fill_ratio', $plan->least('filling', 'fill_ratio'), ['pour.temperature', 'casting.sections', 'casting.wall', 'casting.run', 'pour.time', 'gating.gates']);
+        }
+        $this->figure('feeder_ratio', $plan->least('feeding', 'feeder_ratio'), ['feeding.riser_diameter', 'casting.sections', 'casting.heaviest']);
+        if (true !== MouldMaterial::of($this->process(), $this->family() ?? '')?->breathes()) {
+            $this->figure('vent_share', $plan->figure('venting', 'vent_share'), ['venting.vents', 'venting.diameter']);
+        }
+        $this->figure('steam', $plan->figure('venting', 'steam'), ['sand.moisture', 'sand.permeability']);
+        $this->figure('cope_share', $plan->figure('mould', 'cope_share'), ['mould.cope_weight', 'casting.sections']);
+        $this->hotSpots($record, $plan);
+    }
+
+    private function hotSpots(AttemptRecord $record, CastingPlan $plan): void
+    {
+        if (null === $record->values()->sections()) {
             return;
         }
-        $speed = GateSpeed::calculate(
-            Area::fromSi(\M_PI * $bore ** 2 / 4),
-            Area::fromSi($width * $thickness * $gates),
-            Length::fromSi($head),
-            'straight' !== $this->values->choice('gating.sprue_shape'),
-            $this->alloy->family,
-            $this->format,
-        );
-        if (null !== $speed) {
-            $this->workings['gate_speed_share'] = $speed->working;
-            $this->number('gate_speed_share', $speed->ofLimit->si(), ['value' => (string) round($speed->ofLimit->si(), 1)], ['gating.sprue', 'gating.gate_width', 'gating.gate_thickness', 'gating.gates', 'gating.sprue_height']);
+        $spots = array_values(array_filter($plan->stages['feeding']->risks, static fn (array $risk): bool => 'hot_spot' === $risk['code'] && 'bad' === $risk['standing']));
+        $this->number('hot_spots', (float) count($spots), ['where' => $spots[0]['words'] ?? ''], ['casting.sections', 'feeding.riser']);
+    }
+
+    /** @param list<string> $fields */
+    private function figure(string $fact, ?Figure $figure, array $fields): void
+    {
+        if (null === $figure) {
+            return;
         }
+        $this->workings[$fact] = $figure->working;
+        $section = $this->values->sections()?->get($figure->subject);
+        $this->number($fact, $figure->value->si, ['value' => rtrim(rtrim(number_format($figure->value->si, $figure->value->si < 1 ? 2 : 1, '.', ''), '0'), '.'), 'where' => null === $section ? 'the thinnest wall' : 'the '.mb_strtolower($section->label)], $fields);
     }
 
     private function length(string $key): ?float
@@ -203,6 +220,6 @@ final class FactSheet
     private function number(string $code, float $si, array $words, array $fields): void
     {
         $unit = Catalogue::standard()->facts[$code]['unit'];
-        $this->facts[$code] = new Fact($code, UnitTable::get($unit)->fromSi($si), null, $words, $fields);
+        $this->facts[$code] = new Fact($code, 'count' === $unit ? $si : UnitTable::get($unit)->fromSi($si), null, $words, $fields);
     }
 }

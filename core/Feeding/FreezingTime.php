@@ -36,12 +36,6 @@ final class FreezingTime
         return self::time($mould, $heat, $modulus, ($alloy->liquidus->kelvin() + $alloy->solidus->kelvin()) / 2, $mouldTemperature);
     }
 
-    /** B of the plain rule, s/m². One s/m² is 1/600 000 min/cm². */
-    public static function constant(Alloy $alloy, MouldMaterial $mould, Temperature $metal, Temperature $mouldTemperature): float
-    {
-        return self::chvorinov($alloy, $mould, Length::fromSi(1.0), $metal, $mouldTemperature)->si();
-    }
-
     private static function time(MouldMaterial $mould, float $heat, Length $modulus, float $meltingKelvin, Temperature $mouldTemperature): Time
     {
         $drop = max(1.0, $meltingKelvin - $mouldTemperature->kelvin());

@@ -25,10 +25,4 @@ final class EntryHead
 
         return Length::fromSi($skin * 2 * (self::TENSION[$alloy->family] ?? 1.0) / ($alloy->densityLiquid->si() * self::GRAVITY_M_S2 * $slot->si()));
     }
-
-    /** N/m, for the critical speed of a stream as well. */
-    public static function tension(string $family): ?float
-    {
-        return self::TENSION[$family] ?? null;
-    }
 }

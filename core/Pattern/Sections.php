@@ -12,21 +12,30 @@ final readonly class Sections
     {
     }
 
-    /** @param list<Section> $sections */
+    /** @param list<Section> $sections they may come in any order; what is joined is kept before what joins it */
     public static function of(array $sections): self
     {
-        return new self($sections);
+        $placed = [];
+        $waiting = $sections;
+        while ([] !== $waiting) {
+            $next = array_filter($waiting, static fn (Section $section): bool => null === $section->joins || isset($placed[$section->joins]));
+            if ([] === $next) {
+                // Joined to nothing that is there: kept as they came, the reader has refused them.
+                $next = $waiting;
+            }
+            foreach ($next as $index => $section) {
+                $placed[$section->id] = $section;
+                unset($waiting[$index]);
+            }
+        }
+
+        return new self(array_values($placed));
     }
 
     /** @return list<Section> */
     public function all(): array
     {
         return $this->sections;
-    }
-
-    public function isComplete(): bool
-    {
-        return [] !== $this->sections && [] === array_merge(...array_map(static fn (Section $section): array => $section->lacks(), $this->sections));
     }
 
     public function get(string $id): ?Section
@@ -38,12 +47,6 @@ final readonly class Sections
         }
 
         return null;
-    }
-
-    /** @return list<Section> */
-    public function joinedTo(string $id): array
-    {
-        return array_values(array_filter($this->sections, static fn (Section $section): bool => $section->joins === $id));
     }
 
     /**

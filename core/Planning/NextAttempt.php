@@ -9,7 +9,11 @@ use MoltenNotes\Core\Diagnosis\ContextEvidence;
 use MoltenNotes\Core\Diagnosis\Contribution;
 use MoltenNotes\Core\Diagnosis\Diagnosis;
 use MoltenNotes\Core\Diagnosis\FactSheet;
+use MoltenNotes\Core\Filling\Calibration;
+use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Workshop\Workshop;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\History;
@@ -70,7 +74,20 @@ final readonly class NextAttempt
         }
         $left = $this->left($record, $plan, $changes);
 
-        return new ChangeSheet($changes, $this->predictions($record->defectKinds(), $diagnosis->odds, $left), $plan, self::teaches($changes));
+        $moves = [] === $changes ? [] : PlanMove::between(
+            PlanCasting::of(Basis::of($record, $this->format)),
+            PlanCasting::of(new Basis(self::asPlanned($record, $plan), $record->workshop ?? new Workshop(), $this->format, Calibration::none())),
+        );
+
+        return new ChangeSheet($changes, $this->predictions($record->defectKinds(), $diagnosis->odds, $left), $plan, self::teaches($changes), $moves);
+    }
+
+    /** How long the last pour took says nothing of the next, unless that itself was changed. */
+    private static function asPlanned(AttemptRecord $record, Values $plan): Values
+    {
+        $logged = $record->values()->measurement('pour.time')?->si();
+
+        return $plan->measurement('pour.time')?->si() === $logged && null !== $logged ? $plan->without('pour.time') : $plan;
     }
 
     /**

@@ -13,6 +13,10 @@ use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\CastingPlan;
+use MoltenNotes\Core\Plan\PlanCasting;
+use MoltenNotes\Core\Working\Figure;
 
 /**
  * How much a remedy changes: the new value of its field, from the plan it starts with. Null when the plan does not say enough, or when
@@ -35,16 +39,17 @@ final readonly class RemedyRule
             return null;
         }
         $old = $values->get($remedy->field);
+        $plan = PlanCasting::of(Basis::of($record, $this->format));
         $new = match ($remedy->how) {
             'set' => is_string($remedy->argument) || is_bool($remedy->argument) || is_int($remedy->argument) ? $remedy->argument : null,
             'quantity' => $this->quantity($remedy->argument),
             'scale' => $this->scaled($old, is_numeric($remedy->argument) ? (float) $remedy->argument : 1.0),
             'more' => is_int($old) && is_int($remedy->argument) ? $old + $remedy->argument : null,
-            'more_mass' => $this->moreMass($old, $this->quantity($remedy->argument)),
-            'needed_temperature' => $this->neededTemperature($values, is_numeric($remedy->argument) ? (float) $remedy->argument : 0.0, $remedy->code),
-            'vent_each_high_point' => $this->vents($values),
-            'riser_for_heaviest' => $this->riser($values, is_numeric($remedy->argument) ? (float) $remedy->argument : 2.4),
-            'gate_width_for_speed' => $this->gateWidth($record, is_numeric($remedy->argument) ? (float) $remedy->argument : 0.9),
+            'cope_weights' => $this->copeWeights($plan, $old),
+            'needed_temperature' => $this->neededTemperature($values, $plan, is_numeric($remedy->argument) ? (float) $remedy->argument : 0.0, $remedy->code),
+            'vent_each_high_point' => $this->vents($values, $plan),
+            'riser_for_heaviest' => $this->riser($values, $plan, is_numeric($remedy->argument) ? (float) $remedy->argument : 2.4),
+            'gate_width_for_speed' => $this->gateWidth($record, $plan, is_numeric($remedy->argument) ? (float) $remedy->argument : 0.9),
             'mould_warm' => $this->mouldAt($values, self::WARM_MOULD_C, true),
             'mould_rest' => $this->mouldAt($values, self::RESTED_MOULD_C, false),
             default => null,
@@ -92,20 +97,31 @@ final readonly class RemedyRule
         return Measurement::of(round($value / $step) * $step, $old->unitCode);
     }
 
-    private function moreMass(Measurement|Sections|string|int|bool|null $old, ?Measurement $more): ?Measurement
+    /** What the lift asks for; without sections ten kilograms more than there were. */
+    private function copeWeights(CastingPlan $plan, Measurement|Sections|string|int|bool|null $old): ?Measurement
     {
-        return null === $more ? null : Measurement::fromSi(($old instanceof Measurement ? $old->si() : 0.0) + $more->si(), $more->unitCode);
+        $wanted = $plan->figure('mould', 'cope_weights')?->value->si;
+        $have = $old instanceof Measurement ? $old->si() : 0.0;
+        if (null === $wanted) {
+            return Measurement::of($have + 10, 'kg');
+        }
+
+        return $wanted <= $have ? null : Measurement::of(ceil(2 * $wanted) / 2, 'kg');
     }
 
-    /** The advised temperature plus a reserve, to the nearest 5 °; only when it lies where the remedy wants to go. */
-    private function neededTemperature(Values $values, float $reserveK, string $remedy): ?Measurement
+    /** What the filling asks the furnace for, within what the metal is poured at; else the advice for such a wall. To the nearest 5 °, and only in the remedy's direction. */
+    private function neededTemperature(Values $values, CastingPlan $plan, float $reserveK, string $remedy): ?Measurement
     {
         $advice = FactSheet::neededTemperature($values, $this->format);
-        if (null === $advice) {
+        $filling = 'cooler' === $remedy ? null : $plan->figure('filling', 'needed_in_furnace', $plan->least('filling', 'fill_ratio')->subject ?? '')?->value->si;
+        if (null === $advice && null === $filling) {
             return null;
         }
+        $advised = $advice?->temperature->celsius() ?? -\INF;
+        // Far above the advised temperature other levers are better: at most 60 ° over it.
+        $target = null === $filling ? $advised : (is_finite($advised) ? min(max($advised, $filling - 273.15), $advised + 60) : $filling - 273.15);
         $old = $values->measurement('pour.temperature');
-        $celsius = round(($advice->temperature->celsius() + $reserveK) / 5) * 5;
+        $celsius = round(($target + $reserveK) / 5) * 5;
         $hotter = 'cooler' !== $remedy;
         if (null !== $old && $hotter === ($old->si() - 273.15 >= $celsius)) {
             return null;
@@ -114,9 +130,10 @@ final readonly class RemedyRule
         return Measurement::of($celsius, 'degC');
     }
 
-    private function vents(Values $values): int
+    private function vents(Values $values, CastingPlan $plan): int
     {
-        $wanted = max(2, $values->count('casting.high_points') ?? 0) + 2;
+        $points = $plan->figure('venting', 'high_points')?->value->si ?? 0.0;
+        $wanted = (int) max(2 + max(2, $values->count('casting.high_points') ?? 0, $points), $plan->figure('venting', 'vents_wanted')?->value->si ?? 0.0);
         $have = $values->count('venting.vents');
 
         return null !== $have && $have >= $wanted ? $have + 2 : $wanted;
@@ -126,10 +143,14 @@ final readonly class RemedyRule
      * Riser as wide as M_riser ≥ 1.2 · M_section asks for a bar-like section: D/6 ≥ 1.2 · T/4, so D ≥ 1.8 T; with reserve for the neck.
      * Source: Wlodawer's rule for the modulus, recalled from memory; the reserve is common practice.
      */
-    private function riser(Values $values, float $timesHeaviest): ?Measurement
+    private function riser(Values $values, CastingPlan $plan, float $timesHeaviest): ?Measurement
     {
         $heaviest = $values->measurement('casting.heaviest');
         $have = $values->measurement('feeding.riser_diameter');
+        $computed = max([0.0, ...array_map(static fn (Figure $figure): float => 'riser_diameter' === $figure->code ? $figure->value->si : 0.0, $plan->stages['feeding']->figures)]);
+        if (null !== $values->sections() && $computed > 0) {
+            return null !== $have && $have->si() >= $computed ? null : Measurement::of(ceil($computed * 1000), 'mm');
+        }
         if (null === $heaviest) {
             return null;
         }
@@ -139,9 +160,9 @@ final readonly class RemedyRule
     }
 
     /** The gate width at which the gates run at this share of the limit. Speed falls as the area grows while the sprue is the choke. */
-    private function gateWidth(AttemptRecord $record, float $share): ?Measurement
+    private function gateWidth(AttemptRecord $record, CastingPlan $plan, float $share): ?Measurement
     {
-        $speed = FactSheet::of($record, $this->format)->fact('gate_speed_share')?->number;
+        $speed = $plan->figure('gating', 'gate_speed_share')?->value->si;
         $width = $record->values()->measurement('gating.gate_width');
         if (null === $speed || null === $width || $speed <= $share) {
             return null;

@@ -6,6 +6,7 @@ namespace MoltenNotes\Core\Record;
 
 use MoltenNotes\Core\Quantity\Nearest;
 use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Workshop\WorkshopReader;
 
 /** Reads the attempt document (docs/formats/attempt.schema.json) from decoded JSON. Every fault is reported with its place. */
 final class AttemptDocument
@@ -13,7 +14,7 @@ final class AttemptDocument
     public const FORMAT = 'molten-notes/attempt';
     public const VERSION = 1;
 
-    private const KNOWN = ['format', 'version', 'casting', 'attempt', 'planned', 'made', 'heat', 'observations', 'findings', 'answers', 'history', 'verdict'];
+    private const KNOWN = ['format', 'version', 'casting', 'attempt', 'planned', 'made', 'heat', 'observations', 'findings', 'answers', 'history', 'verdict', 'workshop'];
 
     private ValueReader $reader;
 
@@ -61,6 +62,7 @@ final class AttemptDocument
             $this->history($root['history'] ?? []),
             $this->optionalChoice('verdict', $root['verdict'] ?? null, '/verdict'),
             $this->reader->text($attempt['note'] ?? null, '/attempt/note'),
+            isset($root['workshop']) ? WorkshopReader::read($root['workshop'], '/workshop', $this->reader) : null,
         );
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Record;
 
+use MoltenNotes\Core\Workshop\Workshop;
+
 /** Everything known of one attempt: what the diagnosis reads and what a change sheet copies. */
 final readonly class AttemptRecord
 {
@@ -26,6 +28,7 @@ final readonly class AttemptRecord
         public History $history,
         public ?string $verdict,
         public ?string $note = null,
+        public ?Workshop $workshop = null,
     ) {
     }
 
@@ -60,6 +63,7 @@ final readonly class AttemptRecord
             'answers' => $this->answers,
             'history' => array_filter(['attempts' => $this->history->attempts, 'confirmed' => $this->history->confirmed], static fn (mixed $value): bool => 0 !== $value && [] !== $value),
             'verdict' => $this->verdict,
+            'workshop' => $this->workshop?->toArray(),
         ], static fn (mixed $value): bool => null !== $value && [] !== $value);
     }
 }

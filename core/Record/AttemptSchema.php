@@ -48,6 +48,7 @@ final class AttemptSchema
                     'properties' => ['attempts' => ['type' => 'integer', 'minimum' => 0], 'confirmed' => ['type' => 'object', 'propertyNames' => ['enum' => $causes], 'additionalProperties' => ['type' => 'integer', 'minimum' => 0]]],
                 ],
                 'verdict' => $choice('verdict'),
+                'workshop' => ['type' => 'object', 'description' => 'What the caster owns: furnaces, crucibles, flasks, cutters, stock, tariffs, safe_lift, currency, school. See docs/formats.'],
             ],
             '$defs' => [
                 'values' => ['type' => 'object', 'additionalProperties' => false, 'properties' => array_map(self::field(...), Fields::all())],

@@ -82,6 +82,11 @@ final readonly class Values
         return new self([$key => $value] + $this->values);
     }
 
+    public function without(string $key): self
+    {
+        return new self(array_diff_key($this->values, [$key => true]));
+    }
+
     /** @return array<string, Measurement|Sections|string|int|bool> */
     public function all(): array
     {

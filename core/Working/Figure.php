@@ -48,7 +48,11 @@ final readonly class Figure
         if (Dimension::Ratio !== $value->dimension) {
             return $format->estimate($value);
         }
-        $number = static fn (float $x): string => rtrim(rtrim(number_format($x, abs($x) >= 10 ? 0 : (abs($x) >= 1 ? 1 : 2), '.', ''), '0'), '.');
+        $number = static function (float $x): string {
+            $text = number_format($x, abs($x) >= 10 ? 0 : (abs($x) >= 1 ? 1 : 2), '.', '');
+
+            return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+        };
 
         return $value->isExact() ? $number($value->si) : $number($value->si).' ('.$number($value->lowSi).'–'.$number($value->highSi).')';
     }

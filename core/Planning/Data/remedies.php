@@ -62,7 +62,7 @@ return [
     ['blow_out', 'loose_sand', 'Blow the mould out before closing', 1, 'mould.blown_out', 'set', true, 0.25, ''],
     ['more_draft', 'pattern_draw', 'Give the pattern draft', 3, 'pattern.draft', 'set', 'good', 0.2, ''],
     ['check_pins', 'flask_misaligned', 'Check the flask pins', 1, 'mould.pins_checked', 'set', true, 0.15, ''],
-    ['weigh_cope', 'cope_lifted', 'More weight on the cope', 1, 'mould.cope_weight', 'more_mass', [10, 'kg'], 0.15, ''],
+    ['weigh_cope', 'cope_lifted', 'More weight on the cope', 1, 'mould.cope_weight', 'cope_weights', null, 0.15, ''],
     ['add_riser', 'no_feeder', 'Set an open riser on the heaviest part', 2, 'feeding.riser', 'set', 'open', 0.25, 'More metal to melt.'],
     ['bigger_riser', 'no_feeder', 'A bigger riser', 2, 'feeding.riser_diameter', 'riser_for_heaviest', 2.4, 0.35, 'More metal to melt.'],
     ['hot_riser', 'feeder_freezes_first', 'A bigger riser with a short neck, covered', 2, 'feeding.riser_diameter', 'riser_for_heaviest', 2.6, 0.35, 'More metal to melt.'],

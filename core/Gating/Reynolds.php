@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Gating;
+
+/** Re = ρ v d / η, d the hydraulic diameter 4A/perimeter. Above about 2000 a stream is turbulent inside; nearly every channel of a hand pour is. Source: O. Reynolds 1883. */
+final class Reynolds
+{
+    public static function of(string $family, float $density, float $speed, float $hydraulicDiameter): ?float
+    {
+        /** @var list<array{string, float}>|null $rows */
+        static $rows = null;
+        $rows ??= require __DIR__.'/Data/viscosities.php';
+        foreach ($rows as [$metal, $viscosity]) {
+            if ($metal === $family) {
+                return $density * $speed * $hydraulicDiameter / $viscosity;
+            }
+        }
+
+        return null;
+    }
+}

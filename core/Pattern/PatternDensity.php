@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Pattern;
+
+use MoltenNotes\Core\Quantity\Density;
+use MoltenNotes\Core\Quantity\Estimate;
+
+/** The usual density of a pattern material. The door to its table. */
+final class PatternDensity
+{
+    public static function usual(?string $material): ?Estimate
+    {
+        /** @var list<array{string, float, float}>|null $rows */
+        static $rows = null;
+        $rows ??= require __DIR__.'/Data/materials.php';
+        foreach ($rows as [$code, $low, $high]) {
+            if ($code === $material) {
+                return Estimate::between(Density::dimension(), ($low + $high) / 2, $low, $high);
+            }
+        }
+
+        return null;
+    }
+}

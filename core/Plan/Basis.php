@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Plan;
+
+use MoltenNotes\Core\Alloy\Alloy;
+use MoltenNotes\Core\Alloy\AlloyTable;
+use MoltenNotes\Core\Filling\Calibration;
+use MoltenNotes\Core\Mould\MouldMaterial;
+use MoltenNotes\Core\Pattern\SectionGeometry;
+use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\Estimate;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Quantity\Temperature;
+use MoltenNotes\Core\Record\AttemptRecord;
+use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Workshop\Workshop;
+
+/** What every stage of a plan starts from: the record's values as made, the metal, the mould, the sections that are complete, the workshop. */
+final readonly class Basis
+{
+    public ?Alloy $alloy;
+    public ?MouldMaterial $mould;
+    public ?Sections $sections;
+
+    /** @var array<string, SectionGeometry> section id → what it measures; only of sections with all their measurements */
+    public array $bodies;
+
+    /** @param list<Estimate> $efficiencies of the caster's own heats, as plain shares */
+    public function __construct(public Values $values, public Workshop $workshop, public QuantityFormatter $format, public Calibration $calibration, public array $efficiencies = [])
+    {
+        $this->alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
+        $this->mould = MouldMaterial::of($values->choice('mould.process'), $this->alloy->family ?? '');
+        $this->sections = $values->sections();
+        $bodies = [];
+        foreach ($this->sections?->all() ?? [] as $section) {
+            $body = SectionGeometry::of($section);
+            if (null !== $body) {
+                $bodies[$section->id] = $body;
+            }
+        }
+        $this->bodies = $bodies;
+    }
+
+    /** @param list<Estimate> $efficiencies */
+    public static function of(AttemptRecord $record, QuantityFormatter $format, ?Calibration $calibration = null, array $efficiencies = []): self
+    {
+        return new self($record->values(), $record->workshop ?? new Workshop(), $format, $calibration ?? Calibration::none(), $efficiencies);
+    }
+
+    public function estimate(string $field): ?Estimate
+    {
+        $measurement = $this->values->measurement($field);
+
+        return null === $measurement ? null : Estimate::of($measurement);
+    }
+
+    /** The middle of a value in SI. */
+    public function si(string $field): ?float
+    {
+        return $this->values->measurement($field)?->si();
+    }
+
+    public function air(): Temperature
+    {
+        return Temperature::fromSi($this->si('pour.ambient') ?? 293.15);
+    }
+
+    /** Moulds that are warmed say so; the rest are as warm as the air. */
+    public function mouldTemperature(): Temperature
+    {
+        return Temperature::fromSi($this->si('mould.temperature') ?? $this->air()->kelvin());
+    }
+
+    public function castings(): int
+    {
+        return max(1, $this->values->count('casting.count') ?? 1);
+    }
+
+    public function gates(): int
+    {
+        $onSections = array_sum(array_map(static fn ($section): int => $section->gates, $this->sections?->all() ?? []));
+
+        return max(1, $this->values->count('gating.gates') ?? ($onSections > 0 ? $onSections : 1));
+    }
+
+    public function fill(): string
+    {
+        return $this->values->choice('gating.fill') ?? 'parting';
+    }
+
+    public function school(): string
+    {
+        return $this->values->choice('gating.school') ?? $this->workshop->school ?? 'unpressurised';
+    }
+
+    /** Height of the casting in the mould, metres: told, or from the sections. */
+    public function castingHeight(): ?float
+    {
+        $told = $this->si('casting.height');
+        if (null !== $told || [] === $this->bodies) {
+            return $told;
+        }
+        $feet = $this->feet();
+        $top = 0.0;
+        foreach ($this->bodies as $id => $body) {
+            $top = max($top, ($feet[$id] ?? 0.0) + $body->height);
+        }
+
+        return $top;
+    }
+
+    /**
+     * Where each section's lowest point lies above the lowest of the casting, metres: told, or from how it sits on what it joins.
+     *
+     * @return array<string, float>
+     */
+    public function feet(): array
+    {
+        $feet = [];
+        foreach ($this->sections?->all() ?? [] as $section) {
+            $body = $this->bodies[$section->id] ?? null;
+            if (null === $body) {
+                continue;
+            }
+            $below = null === $section->joins ? 0.0 : $feet[$section->joins] ?? 0.0;
+            $feet[$section->id] = $section->si('foot') ?? match ($section->sits) {
+                'top' => $below + ($this->bodies[$section->joins ?? '']->height ?? 0.0),
+                'under' => $below - $body->height,
+                default => $below,
+            };
+        }
+        $lowest = [] === $feet ? 0.0 : min($feet);
+
+        return array_map(static fn (float $foot): float => $foot - $lowest, $feet);
+    }
+
+    public function shown(float $si, Dimension $dimension): string
+    {
+        return $this->format->si($si, $dimension);
+    }
+}

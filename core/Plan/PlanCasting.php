@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Plan;
+
+use MoltenNotes\Core\Charge\MetalStage;
+use MoltenNotes\Core\Feeding\FeedStage;
+use MoltenNotes\Core\Filling\FillStage;
+use MoltenNotes\Core\Gating\GatingStage;
+use MoltenNotes\Core\Mould\MouldStage;
+use MoltenNotes\Core\Pattern\PatternStage;
+use MoltenNotes\Core\Venting\VentStage;
+
+/**
+ * The door: everything known of an attempt in, its whole plan out.
+ *
+ * Order matters: the filling tells the gating how long a pour may take, the gating tells the filling how fast it comes, and all that stands in the
+ * gating is metal to melt. Blanks give partial results that say what is missing; defaults that were used are listed as assumptions.
+ */
+final class PlanCasting
+{
+    public static function of(Basis $basis): CastingPlan
+    {
+        $pattern = PatternStage::compute($basis);
+        $volume = $pattern->volume?->si;
+        $filling = FillStage::of($basis, $volume);
+        $gating = GatingStage::compute($basis, $volume, $filling?->longestPour());
+        $filled = null === $filling ? FillStage::blank($basis) : $filling->compute($gating->fillTime);
+        $arrival = $filled->figure('at_mould')?->value;
+
+        return new CastingPlan([
+            'pattern' => $pattern->result,
+            'metal' => MetalStage::compute($basis, $pattern->volume, $gating->sizes),
+            'gating' => $gating->result,
+            'filling' => $filled,
+            'feeding' => FeedStage::compute($basis, $arrival, $gating->sizes),
+            'venting' => VentStage::compute($basis, $gating->chokeArea, $gating->fillTime, $arrival),
+            'mould' => MouldStage::compute($basis, $volume, $gating->sizes),
+        ]);
+    }
+}

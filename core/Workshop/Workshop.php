@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Workshop;
+
+use MoltenNotes\Core\Quantity\Measurement;
+
+/** What a caster owns and goes by: furnaces, crucibles, flasks, cutters, stock, tariffs, safe lift, school. Everything may be blank. */
+final readonly class Workshop
+{
+    /**
+     * @param list<array{name: string, source: string|null, power: Measurement|null, efficiency: Measurement|null}>                             $furnaces
+     * @param list<array{name: string, volume: Measurement|null, mass: Measurement|null}>                                                        $crucibles
+     * @param list<array{name: string, length: Measurement|null, width: Measurement|null, cope: Measurement|null, drag: Measurement|null}>        $flasks
+     * @param list<array{name: string, kind: string, size: Measurement}>                                                                         $cutters
+     * @param list<array{name: string, mass: Measurement|null, least: Measurement|null, price: float|null, loss: Measurement|null, composition: array<string, float>}> $stock
+     * @param array<string, float>                                                                                                               $tariffs  energy source → price of a kWh, kilogram or cubic metre
+     * @param Measurement|null                                                                                                                   $safeLift the most one person here lifts
+     */
+    public function __construct(
+        public array $furnaces = [],
+        public array $crucibles = [],
+        public array $flasks = [],
+        public array $cutters = [],
+        public array $stock = [],
+        public array $tariffs = [],
+        public ?Measurement $safeLift = null,
+        public string $currency = 'EUR',
+        public ?string $school = null,
+    ) {
+    }
+
+    /** The smallest of the caster's tools of a kind that is not smaller than this; metres, or null when there is none. */
+    public function cutterFor(float $metres, string ...$kinds): ?Measurement
+    {
+        $best = null;
+        foreach ($this->cutters as $cutter) {
+            if (in_array($cutter['kind'], $kinds, true) && $cutter['size']->si() >= $metres * (1 - 1e-6) && (null === $best || $cutter['size']->si() < $best->si())) {
+                $best = $cutter['size'];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return array{name: string, source: string|null, power: Measurement|null, efficiency: Measurement|null}|null */
+    public function furnace(?string $name): ?array
+    {
+        foreach ($this->furnaces as $furnace) {
+            if (null !== $name && mb_strtolower($furnace['name']) === mb_strtolower(trim($name))) {
+                return $furnace;
+            }
+        }
+
+        return 1 === count($this->furnaces) && null === $name ? $this->furnaces[0] : null;
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $written = static fn (array $rows): array => array_map(static fn (array $row): array => array_filter(array_map(
+            static fn (mixed $value): mixed => $value instanceof Measurement ? $value->toArray() : $value,
+            $row,
+        ), static fn (mixed $value): bool => null !== $value), $rows);
+
+        return [
+            'furnaces' => $written($this->furnaces),
+            'crucibles' => $written($this->crucibles),
+            'flasks' => $written($this->flasks),
+            'cutters' => $written($this->cutters),
+            'stock' => $written($this->stock),
+            'tariffs' => $this->tariffs,
+            'safe_lift' => $this->safeLift?->toArray(),
+            'currency' => $this->currency,
+            'school' => $this->school,
+        ];
+    }
+}
