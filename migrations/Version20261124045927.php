@@ -7,19 +7,16 @@ namespace MoltenNotes\Migrations;
 use Doctrine\DBAL\Schema\Schema;
 use Doctrine\Migrations\AbstractMigration;
 
-/**
- * Auto-generated Migration: Please modify to your needs!
- */
+/** The first notebook: casters, castings, attempts, heats, findings, answers, opinions, changes, predictions. */
 final class Version20261124045927 extends AbstractMigration
 {
     public function getDescription(): string
     {
-        return '';
+        return 'Casters, castings, attempts, heats, findings, answers, opinions, changes, predictions';
     }
 
     public function up(Schema $schema): void
     {
-        // this up() migration is auto-generated, please modify it to your needs
         $this->addSql('CREATE TABLE accepted_change (remedy VARCHAR(40) NOT NULL, old_si DOUBLE PRECISION DEFAULT NULL, old_si_upper DOUBLE PRECISION DEFAULT NULL, old_unit VARCHAR(16) DEFAULT NULL, old_words LONGTEXT DEFAULT NULL, old_number INT DEFAULT NULL, old_flag TINYINT DEFAULT NULL, new_si DOUBLE PRECISION DEFAULT NULL, new_si_upper DOUBLE PRECISION DEFAULT NULL, new_unit VARCHAR(16) DEFAULT NULL, new_words LONGTEXT DEFAULT NULL, new_number INT DEFAULT NULL, new_flag TINYINT DEFAULT NULL, attempt_id BINARY(16) NOT NULL, INDEX IDX_B8BF41F0B191BE6B (attempt_id), PRIMARY KEY (attempt_id, remedy)) DEFAULT CHARACTER SET utf8mb4');
         $this->addSql('CREATE TABLE attempt (id BINARY(16) NOT NULL, number INT NOT NULL, poured_on DATE DEFAULT NULL, happened_on DATE NOT NULL, verdict VARCHAR(8) DEFAULT NULL, note LONGTEXT DEFAULT NULL, observations JSON NOT NULL, process VARCHAR(40) DEFAULT NULL, alloy VARCHAR(40) DEFAULT NULL, pour_temperature_k DOUBLE PRECISION DEFAULT NULL, created_at DATETIME NOT NULL, updated_at DATETIME NOT NULL, version INT DEFAULT 1 NOT NULL, casting_id BINARY(16) NOT NULL, caster_id BINARY(16) NOT NULL, heat_id BINARY(16) DEFAULT NULL, previous_id BINARY(16) DEFAULT NULL, INDEX IDX_18EC02669EB2648F (casting_id), INDEX IDX_18EC0266DB710083 (caster_id), INDEX IDX_18EC0266A4033601 (heat_id), INDEX IDX_18EC02662DE62210 (previous_id), INDEX attempt_ledger (caster_id, happened_on, id), UNIQUE INDEX attempt_number (casting_id, number), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4');
         $this->addSql('CREATE TABLE attempt_value (slot VARCHAR(60) NOT NULL, si DOUBLE PRECISION DEFAULT NULL, si_upper DOUBLE PRECISION DEFAULT NULL, unit VARCHAR(16) DEFAULT NULL, words LONGTEXT DEFAULT NULL, number INT DEFAULT NULL, flag TINYINT DEFAULT NULL, attempt_id BINARY(16) NOT NULL, INDEX IDX_BDBE07C7B191BE6B (attempt_id), PRIMARY KEY (attempt_id, slot)) DEFAULT CHARACTER SET utf8mb4');
@@ -48,7 +45,6 @@ final class Version20261124045927 extends AbstractMigration
 
     public function down(Schema $schema): void
     {
-        // this down() migration is auto-generated, please modify it to your needs
         $this->addSql('ALTER TABLE accepted_change DROP FOREIGN KEY FK_B8BF41F0B191BE6B');
         $this->addSql('ALTER TABLE attempt DROP FOREIGN KEY FK_18EC02669EB2648F');
         $this->addSql('ALTER TABLE attempt DROP FOREIGN KEY FK_18EC0266DB710083');

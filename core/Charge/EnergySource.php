@@ -15,15 +15,30 @@ final readonly class EnergySource
 
     public static function find(?string $code): ?self
     {
-        /** @var list<array{string, float, float, float, string}>|null $rows */
-        static $rows = null;
-        $rows ??= require __DIR__.'/Data/energy_sources.php';
-        foreach ($rows as [$source, $low, $high, $megajoules, $unit]) {
+        foreach (self::rows() as [$source, $low, $high, $megajoules, $unit]) {
             if ($source === $code) {
                 return new self($source, Estimate::ratio(($low + $high) / 2, $low, $high), $megajoules * 1e6, $unit);
             }
         }
 
         return null;
+    }
+
+    /** @return list<array{string, float, float, float, string}> */
+    private static function rows(): array
+    {
+        /** @var list<array{string, float, float, float, string}>|null $rows */
+        static $rows = null;
+
+        return $rows ??= self::load();
+    }
+
+    /** @return list<array{string, float, float, float, string}> */
+    private static function load(): array
+    {
+        /** @var list<array{string, float, float, float, string}> $rows */
+        $rows = require __DIR__.'/Data/energy_sources.php';
+
+        return $rows;
     }
 }

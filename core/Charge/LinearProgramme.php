@@ -17,11 +17,11 @@ final class LinearProgramme
     private const MOST_STEPS = 5000;
 
     /**
-     * @param list<float>       $cost
-     * @param list<list<float>> $rows  coefficients, one list for each equation
-     * @param list<float>       $right
-     * @param list<float>       $lower finite
-     * @param list<float>       $upper INF where there is none
+     * @param array<int, float>             $cost  by column, from 0
+     * @param array<int, array<int, float>> $rows  coefficients, one row for each equation
+     * @param array<int, float>             $right
+     * @param array<int, float>             $lower finite
+     * @param array<int, float>             $upper INF where there is none
      *
      * @return list<float>|null the least-cost x, or null when nothing satisfies the equations
      *

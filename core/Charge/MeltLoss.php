@@ -11,15 +11,30 @@ final class MeltLoss
 {
     public static function usual(?string $source, string $family): Estimate
     {
-        /** @var list<array{string, string, float, float}>|null $rows */
-        static $rows = null;
-        $rows ??= require __DIR__.'/Data/melt_losses.php';
-        foreach ($rows as [$kind, $metal, $low, $high]) {
+        foreach (self::rows() as [$kind, $metal, $low, $high]) {
             if (($kind === ($source ?? 'unknown') || '*' === $kind) && ($metal === $family || '*' === $metal)) {
                 return Estimate::ratio(($low + $high) / 2, $low, $high);
             }
         }
 
         return Estimate::ratio(0.02, 0.01, 0.03);
+    }
+
+    /** @return list<array{string, string, float, float}> */
+    private static function rows(): array
+    {
+        /** @var list<array{string, string, float, float}>|null $rows */
+        static $rows = null;
+
+        return $rows ??= self::load();
+    }
+
+    /** @return list<array{string, string, float, float}> */
+    private static function load(): array
+    {
+        /** @var list<array{string, string, float, float}> $rows */
+        $rows = require __DIR__.'/Data/melt_losses.php';
+
+        return $rows;
     }
 }

@@ -6,13 +6,15 @@ namespace MoltenNotes\Core\Charge;
 
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Mark;
+use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Mass;
+use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\Temperature;
-use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Working\StageResult;
 use MoltenNotes\Core\Working\StageSheet;
+use MoltenNotes\Core\Working\WorkingInput;
 
 /** Metal to melt: poured mass with every part of the gating, yield, charge, crucible and lift, energy, time and cost. */
 final class MetalStage
@@ -22,6 +24,7 @@ final class MetalStage
     private const RESERVE = 0.12;
 
     private readonly StageSheet $sheet;
+    private float $gatingMass = 0.0;
 
     private function __construct(private readonly Basis $basis, private readonly Alloy $alloy)
     {
@@ -46,18 +49,16 @@ final class MetalStage
         return $stage->sheet->result();
     }
 
-    private float $gatingMass = 0.0;
-
     /** @param array<string, float> $sizes */
     private function poured(Estimate $castingVolume, array $sizes): Estimate
     {
         $density = $this->alloy->densitySolid->si();
         $castings = $castingVolume->times($density * $this->basis->castings());
-        $inputs = [new \MoltenNotes\Core\Working\WorkingInput('m', "{$this->basis->castings()} × casting", $this->basis->format->si($castings->si, Dimension::Mass), 'computed')];
+        $inputs = [new WorkingInput('m', "{$this->basis->castings()} × casting", $this->basis->format->si($castings->si, Dimension::Mass), 'computed')];
         $extra = 0.0;
         foreach (GatingVolume::parts($this->basis, $sizes) as $label => $volume) {
             $extra += $volume * $density;
-            $inputs[] = new \MoltenNotes\Core\Working\WorkingInput('m', $label, $this->basis->format->si($volume * $density, Dimension::Mass), 'computed');
+            $inputs[] = new WorkingInput('m', $label, $this->basis->format->si($volume * $density, Dimension::Mass), 'computed');
         }
         if (!isset($sizes['sprue_base'])) {
             $this->sheet->assume('Sprue, runner and gates are not sized yet and not counted.', 'gating.sprue_height');
@@ -165,7 +166,7 @@ final class MetalStage
         $this->cost($source, $drawn);
     }
 
-    /** @param array{name: string, source: string|null, power: \MoltenNotes\Core\Quantity\Measurement|null, efficiency: \MoltenNotes\Core\Quantity\Measurement|null}|null $furnace */
+    /** @param array{name: string, source: string|null, power: Measurement|null, efficiency: Measurement|null}|null $furnace */
     private function efficiency(EnergySource $source, ?array $furnace): Estimate
     {
         $typed = $this->basis->estimate('melt.efficiency');

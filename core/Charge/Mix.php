@@ -78,7 +78,7 @@ final class Mix
             array_push($rows, $over, $under);
             array_push($right, $low, $high);
         }
-        $x = LinearProgramme::minimise($cost, array_map(array_values(...), $rows), $right, array_values($lower), $upper);
+        $x = LinearProgramme::minimise($cost, $rows, $right, $lower, $upper);
 
         return null === $x ? null : array_slice($x, 0, $count);
     }

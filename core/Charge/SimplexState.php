@@ -16,10 +16,10 @@ final class SimplexState
     private array $flipped = [];
 
     /**
-     * @param array<int, list<float>> $rows
-     * @param array<int, float>       $right
-     * @param array<int, float>       $bounds
-     * @param array<int, int>         $basis  row → variable
+     * @param array<int, array<int, float>> $rows
+     * @param array<int, float>             $right
+     * @param array<int, float>             $bounds
+     * @param array<int, int>               $basis  row → variable
      */
     public function __construct(private array $rows, private array $right, public array $bounds, private array $basis)
     {

@@ -8,12 +8,12 @@ use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Alloy\FreezingClass;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Mould\MouldMaterial;
+use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Length;
 use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Quantity\Volume;
-use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Working\StageResult;
 use MoltenNotes\Core\Working\StageSheet;
 
@@ -41,10 +41,9 @@ final class FeedStage
      */
     public static function compute(Basis $basis, ?Estimate $arrival, array $sizes): StageResult
     {
-        $missing = null === $basis->alloy ? ['metal.alloy', 'Choose the metal.'] : (null === $basis->mould ? ['mould.process', 'Choose the mould process.'] : null);
-        if (null !== $missing || null === $basis->alloy || null === $basis->mould) {
+        if (null === $basis->alloy || null === $basis->mould) {
             $sheet = new StageSheet($basis->format);
-            $sheet->lacks('feeding', [$missing[0] ?? ''], $missing[1] ?? '');
+            $sheet->lacks('feeding', [null === $basis->alloy ? 'metal.alloy' : 'mould.process'], null === $basis->alloy ? 'Choose the metal.' : 'Choose the mould process.');
 
             return $sheet->result();
         }
@@ -129,7 +128,7 @@ final class FeedStage
         foreach ($order as $id => $modulus) {
             ++$place;
             $label = mb_strtolower($this->basis->sections?->get($id)->label ?? $id);
-            $this->sheet->add('freezing_time', "Solid after, {$label}", $this->lastLiquid($modulus, $metal), 't = B M²', [$this->sheet->input('M', 'Volume over cooled area', $this->metres($modulus)), $this->sheet->input('T', 'Metal in the mould', Estimate::exactly($metal))], 'N. Chvorinov 1940; last-liquid form derived', Mark::RecalledFromMemory, 'plain', match ($place) {
+            $this->sheet->add('freezing_time', "Solid after, {$label}", $this->lastLiquid($modulus, $metal), 't = B M²', [$this->sheet->input('M', 'Volume over cooled area', $this->metres($modulus)), $this->sheet->input('T', 'Metal in the mould', Estimate::exactly($metal)), $this->sheet->input('t₀', 'Plain rule, without the freezing range', Estimate::exactly(FreezingTime::chvorinov($this->alloy, $this->mould, Length::fromSi($modulus), $metal, $this->basis->mouldTemperature())))], 'N. Chvorinov 1940; last-liquid form derived', Mark::RecalledFromMemory, 'plain', match ($place) {
                 1 => 'Freezes first.',
                 count($order) => 'Freezes last.',
                 default => '',
@@ -190,7 +189,7 @@ final class FeedStage
         if ([] === $seats && [] !== $this->moduli && false !== $this->basis->values->flag('feeding.at_heaviest')) {
             $heaviest = $this->moduli;
             arsort($heaviest);
-            $seats[] = (string) array_key_first($heaviest);
+            $seats[] = array_key_first($heaviest);
         }
 
         return $seats;
@@ -227,7 +226,7 @@ final class FeedStage
     /** A hot spot worth a riser is clearly heavier than the thinnest section. */
     private function matters(string $id): bool
     {
-        return $this->moduli[$id] > 1.4 * min($this->moduli);
+        return $this->moduli[$id] > 1.4 * min([\INF, ...array_values($this->moduli)]);
     }
 
     /**

@@ -41,6 +41,6 @@ final class FreezingTime
         $drop = max(1.0, $meltingKelvin - $mouldTemperature->kelvin());
         $load = $modulus->si() * $heat / $drop;
 
-        return Time::fromSi($mould->isMetal() ? $load / $mould->transfer->si : M_PI / 4 * ($load / $mould->greed()) ** 2);
+        return Time::fromSi($mould->isMetal() ? $load / $mould->transfer->si : \M_PI / 4 * ($load / $mould->greed()) ** 2);
     }
 }

@@ -37,7 +37,7 @@ final class Riser
             return null;
         }
 
-        return Length::fromSi((4 * $fed->si() * max(0.0, $demand->si()) / ($efficiency - $demand->si()) / M_PI) ** (1 / 3));
+        return Length::fromSi((4 * $fed->si() * max(0.0, $demand->si()) / ($efficiency - $demand->si()) / \M_PI) ** (1 / 3));
     }
 
     /** Shrinkage to feed: on freezing, and of the liquid from its superheat. */

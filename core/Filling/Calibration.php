@@ -59,7 +59,7 @@ final readonly class Calibration
      */
     private static function normal(float $z): float
     {
-        $x = abs($z) / M_SQRT2;
+        $x = abs($z) / \M_SQRT2;
         $t = 1 / (1 + 0.3275911 * $x);
         $erfc = (((((1.061405429 * $t - 1.453152027) * $t) + 1.421413741) * $t - 0.284496736) * $t + 0.254829592) * $t * exp(-$x * $x);
 

@@ -9,6 +9,7 @@ use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Melt\Pot;
 use MoltenNotes\Core\Melt\TemperatureLoss;
 use MoltenNotes\Core\Mould\MouldMaterial;
+use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Quantity\Density;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
@@ -16,9 +17,9 @@ use MoltenNotes\Core\Quantity\Length;
 use MoltenNotes\Core\Quantity\Mass;
 use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Quantity\Time;
-use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Working\StageResult;
 use MoltenNotes\Core\Working\StageSheet;
+use MoltenNotes\Core\Working\WorkingInput;
 
 /** Will it fill: for each section, how far metal gets against how far it has to go. */
 final class FillStage
@@ -95,7 +96,7 @@ final class FillStage
             $ratios[$id] = $this->ratio($id, $way, $arrival, $fillTime);
         }
         asort($ratios);
-        $this->worst((string) array_key_first($ratios), $arrival, $fillTime);
+        $this->worst(array_key_first($ratios), $arrival, $fillTime);
         $this->meetings();
 
         return $this->sheet->result();
@@ -159,7 +160,7 @@ final class FillStage
 
     /**
      * @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way
-     * @param \Closure(float, float, float, float): float                                                                      $ratioAt
+     * @param \Closure(float, float, float, float): float                                                                    $ratioAt
      */
     private function lever(array $way, string $id, \Closure $ratioAt, float $kelvin, float $speed): void
     {
@@ -176,9 +177,10 @@ final class FillStage
             $levers['50 mm more head'] = $ratioAt($kelvin, $way['modulus'], $speed * sqrt(($head + 0.05) / $head), $way['path']);
         }
         arsort($levers);
-        $best = (string) array_key_first($levers);
+        $best = array_key_first($levers);
+        $reached = max($levers);
         if ($now < self::COMFORTABLE) {
-            $this->sheet->add('lever', "What helps most: {$best}", Estimate::ratio($levers[$best]), 'r with one thing changed', array_map(fn (string $name, float $r): \MoltenNotes\Core\Working\WorkingInput => $this->sheet->input('r', $name, Estimate::ratio($r)), array_keys($levers), $levers), 'the same rule', Mark::Derived, 'plain', "{$best}: {$way['label']} goes from ".round($now, 1).' to '.round($levers[$best], 1).'.', $id);
+            $this->sheet->add('lever', "What helps most: {$best}", Estimate::ratio($reached), 'r with one thing changed', array_map(fn (string $name, float $r): WorkingInput => $this->sheet->input('r', $name, Estimate::ratio($r)), array_keys($levers), $levers), 'the same rule', Mark::Derived, 'plain', "{$best}: {$way['label']} goes from ".round($now, 1).' to '.round($reached, 1).'.', $id);
         }
     }
 

@@ -36,7 +36,7 @@ final class FluidLife
         $heat = max(0.0, self::heatToLose($alloy, $metal) - (null === $foam ? 0.0 : self::FOAM_CROWDING * $foam->si() * self::FOAM_HEAT));
         $load = $modulus->si() * $heat / $drop;
 
-        return Time::fromSi(max($load / $transfer, M_PI / 4 * ($load / $mould->greed()) ** 2));
+        return Time::fromSi(max($load / $transfer, \M_PI / 4 * ($load / $mould->greed()) ** 2));
     }
 
     public static function shareSolid(FreezingClass $freezing): float

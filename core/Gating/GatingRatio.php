@@ -13,11 +13,8 @@ final readonly class GatingRatio
 
     public static function of(string $school, string $family): self
     {
-        /** @var list<array{string, string, float, float, float}>|null $rows */
-        static $rows = null;
-        $rows ??= require __DIR__.'/Data/ratios.php';
         foreach ([$family, '*'] as $wanted) {
-            foreach ($rows as [$of, $metal, $sprue, $runner, $gates]) {
+            foreach (self::rows() as [$of, $metal, $sprue, $runner, $gates]) {
                 if ($of === $school && $metal === $wanted) {
                     return new self($sprue, $runner, $gates);
                 }
@@ -36,5 +33,23 @@ final readonly class GatingRatio
     public function words(): string
     {
         return implode(' : ', array_map(static fn (float $x): string => rtrim(rtrim(number_format($x, 1, '.', ''), '0'), '.'), [$this->sprue, $this->runner, $this->gates]));
+    }
+
+    /** @return list<array{string, string, float, float, float}> */
+    private static function rows(): array
+    {
+        /** @var list<array{string, string, float, float, float}>|null $rows */
+        static $rows = null;
+
+        return $rows ??= self::load();
+    }
+
+    /** @return list<array{string, string, float, float, float}> */
+    private static function load(): array
+    {
+        /** @var list<array{string, string, float, float, float}> $rows */
+        $rows = require __DIR__.'/Data/ratios.php';
+
+        return $rows;
     }
 }

@@ -6,10 +6,9 @@ namespace MoltenNotes\Core\Gating;
 
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Mark;
+use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
-use MoltenNotes\Core\Plan\Basis;
-use MoltenNotes\Core\Working\StageResult;
 use MoltenNotes\Core\Working\StageSheet;
 
 /**
@@ -179,7 +178,9 @@ final class GatingStage
         $this->sizeSprue($choke->si * $ratio->timesChoke($ratio->sprue), $ratio);
         $this->sizeRunner($choke->si * $ratio->timesChoke($ratio->runner), $ratio);
         $limit = SpeedLimit::of($this->alloy->family)?->si();
-        $flow = Choke::flow($choke->si, $this->coefficient(), $head);
+        // The gates must calm what the sprue really lets through: it was rounded up, or is cut already.
+        $sprue = \M_PI * $this->sizes['sprue_base'] ** 2 / 4 / $ratio->timesChoke($ratio->sprue);
+        $flow = Choke::flow(max($choke->si, $sprue), $this->coefficient(), $head);
         $gates = $choke->si * $ratio->timesChoke($ratio->gates);
         $calm = null === $limit || 'pressurised' === $this->basis->school() ? 0.0 : $flow / $limit;
         $this->sizeGates(max($gates, $calm), $calm > $gates, $ratio);
@@ -187,7 +188,7 @@ final class GatingStage
 
     private function sizeSprue(float $area, GatingRatio $ratio): void
     {
-        $bore = sqrt(4 * $area / M_PI);
+        $bore = sqrt(4 * $area / \M_PI);
         $floored = max($bore, self::LEAST_BORE_M);
         $owned = $this->basis->workshop->cutterFor($floored, 'drill', 'tube');
         $size = $owned?->si() ?? ceil($floored * 1000) / 1000;
@@ -252,7 +253,7 @@ final class GatingStage
         if (null === $bore || null === $width || null === $thick || null === $head || $head <= 0.0) {
             return;
         }
-        $sprue = M_PI * $bore ** 2 / 4;
+        $sprue = \M_PI * $bore ** 2 / 4;
         $gates = $width * $thick * $this->basis->gates();
         $runner = isset($this->sizes['runner_width']) ? $this->sizes['runner_width'] * $this->sizes['runner_height'] : \INF;
         $this->chokeArea = min($sprue, $gates, $runner);

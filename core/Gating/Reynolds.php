@@ -9,15 +9,30 @@ final class Reynolds
 {
     public static function of(string $family, float $density, float $speed, float $hydraulicDiameter): ?float
     {
-        /** @var list<array{string, float}>|null $rows */
-        static $rows = null;
-        $rows ??= require __DIR__.'/Data/viscosities.php';
-        foreach ($rows as [$metal, $viscosity]) {
+        foreach (self::rows() as [$metal, $viscosity]) {
             if ($metal === $family) {
                 return $density * $speed * $hydraulicDiameter / $viscosity;
             }
         }
 
         return null;
+    }
+
+    /** @return list<array{string, float}> */
+    private static function rows(): array
+    {
+        /** @var list<array{string, float}>|null $rows */
+        static $rows = null;
+
+        return $rows ??= self::load();
+    }
+
+    /** @return list<array{string, float}> */
+    private static function load(): array
+    {
+        /** @var list<array{string, float}> $rows */
+        $rows = require __DIR__.'/Data/viscosities.php';
+
+        return $rows;
     }
 }

@@ -11,15 +11,30 @@ final class SpeedLimit
 {
     public static function of(string $family): ?Speed
     {
-        /** @var list<array{string, float}>|null $rows */
-        static $rows = null;
-        $rows ??= require __DIR__.'/Data/speed_limits.php';
-        foreach ($rows as [$metal, $limit]) {
+        foreach (self::rows() as [$metal, $limit]) {
             if ($metal === $family) {
                 return Speed::fromSi($limit);
             }
         }
 
         return null;
+    }
+
+    /** @return list<array{string, float}> */
+    private static function rows(): array
+    {
+        /** @var list<array{string, float}>|null $rows */
+        static $rows = null;
+
+        return $rows ??= self::load();
+    }
+
+    /** @return list<array{string, float}> */
+    private static function load(): array
+    {
+        /** @var list<array{string, float}> $rows */
+        $rows = require __DIR__.'/Data/speed_limits.php';
+
+        return $rows;
     }
 }

@@ -33,9 +33,9 @@ final readonly class Pot
     public static function usual(Alloy $alloy, Mass $metal, ?Mass $crucible = null): self
     {
         $volume = $metal->si() / $alloy->densityLiquid->si() / 0.8;
-        $width = (4 * $volume / (1.3 * M_PI)) ** (1 / 3);
+        $width = (4 * $volume / (1.3 * \M_PI)) ** (1 / 3);
 
-        return self::of($alloy, $metal, $crucible ?? Mass::fromSi(0.6 * $volume * 1000), Area::fromSi(M_PI * $width * 1.3 * $width + M_PI * $width ** 2 / 4), Area::fromSi(M_PI * $width ** 2 / 4));
+        return self::of($alloy, $metal, $crucible ?? Mass::fromSi(0.6 * $volume * 1000), Area::fromSi(\M_PI * $width * 1.3 * $width + \M_PI * $width ** 2 / 4), Area::fromSi(\M_PI * $width ** 2 / 4));
     }
 
     /** Watts lost at this temperature. */

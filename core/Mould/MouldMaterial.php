@@ -22,10 +22,7 @@ final readonly class MouldMaterial
     /** Null when the process is unknown: sand and rubber are too far apart to guess. */
     public static function of(?string $process, string $family): ?self
     {
-        /** @var list<array{string, float, float, float, float, float, float, float, float}>|null $rows */
-        static $rows = null;
-        $rows ??= require __DIR__.'/Data/materials.php';
-        foreach ($rows as [$code, $light, $copper, $iron, $density, $heat, $h, $hLow, $hHigh]) {
+        foreach (self::rows() as [$code, $light, $copper, $iron, $density, $heat, $h, $hLow, $hHigh]) {
             if ($code === $process) {
                 $k = match ($family) {
                     'copper', 'silver' => $copper,
@@ -66,5 +63,23 @@ final readonly class MouldMaterial
     public function isSandMould(): bool
     {
         return $this->breathes() && 'lost_foam' !== $this->process;
+    }
+
+    /** @return list<array{string, float, float, float, float, float, float, float, float}> */
+    private static function rows(): array
+    {
+        /** @var list<array{string, float, float, float, float, float, float, float, float}>|null $rows */
+        static $rows = null;
+
+        return $rows ??= self::load();
+    }
+
+    /** @return list<array{string, float, float, float, float, float, float, float, float}> */
+    private static function load(): array
+    {
+        /** @var list<array{string, float, float, float, float, float, float, float, float}> $rows */
+        $rows = require __DIR__.'/Data/materials.php';
+
+        return $rows;
     }
 }

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Mould;
 
+use MoltenNotes\Core\Pattern\Shape;
+use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\CastingPlan;
+use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Length;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Working\Figure;
 
 /**
  * The section through the mould, to scale, from the values of a record. What is not known is drawn to a usual size and marked as assumed.
@@ -36,33 +41,65 @@ final class MouldSection
     private readonly float $head;
     private readonly float $gateHeight;
 
-    private function __construct(private readonly Values $values, private readonly QuantityFormatter $format)
+    private readonly Values $values;
+    private readonly QuantityFormatter $format;
+    private readonly ?SectionLayout $layout;
+
+    /** @var list<array{words: string, short: string, standing: string, subject: string, at: array{float, float}, stage: string, code: string}> */
+    private array $risks = [];
+
+    private function __construct(private readonly Basis $basis, private readonly ?CastingPlan $plan)
     {
+        $this->values = $values = $basis->values;
+        $this->format = $basis->format;
+        $this->layout = [] === $basis->bodies ? null : SectionLayout::of($basis);
         $process = $values->choice('mould.process');
         $this->onePiece = in_array($process, ['lost_foam', 'plaster', 'ceramic_shell', 'silicone', 'metal_mould'], true);
-        $this->wall = $this->mm('casting.wall') ?? min(8.0, $this->mm('casting.heaviest') ?? 8.0);
+        $this->wall = $this->mm('casting.wall') ?? $this->thinnest() ?? min(8.0, $this->mm('casting.heaviest') ?? 8.0);
         $this->heavy = max($this->wall, $this->mm('casting.heaviest') ?? $this->wall * 2);
-        $this->height = max($this->heavy, $this->mm('casting.height') ?? $this->heavy);
-        $this->length = max($this->mm('casting.length') ?? max(90.0, ($this->mm('casting.run') ?? 0.0) * 1.1), $this->heavy * 1.2);
+        $this->height = $this->layout->height ?? max($this->heavy, $this->mm('casting.height') ?? $this->heavy);
+        $this->length = $this->layout->width ?? max($this->mm('casting.length') ?? max(90.0, ($this->mm('casting.run') ?? 0.0) * 1.1), $this->heavy * 1.2);
         $fill = $values->choice('gating.fill') ?? 'parting';
+        $above = $this->mm('casting.above');
         $this->foot = $this->onePiece ? 0.0 : match ($fill) {
             'bottom' => 0.0,
             'top' => -$this->height,
-            default => -$this->height / 2,
+            default => null === $above ? -$this->height / 2 : $above - $this->height,
         };
-        $this->bore = $this->mm('gating.sprue') ?? 14.0;
+        $this->bore = $this->mm('gating.sprue') ?? $this->planned('gating', 'sprue_base') ?? 14.0;
         $this->left = $this->bore + self::RUNNER_LENGTH_MM;
         $this->head = max($this->mm('gating.sprue_height') ?? 90.0, 20.0);
-        $this->gateHeight = $this->mm('gating.gate_thickness') ?? max(3.0, $this->wall * 0.8);
-        $this->cavity();
+        $this->gateHeight = $this->mm('gating.gate_thickness') ?? $this->planned('gating', 'gate_thickness') ?? max(3.0, $this->wall * 0.8);
+        null === $this->layout ? $this->cavity() : $this->sections($this->layout);
         $this->gating($fill);
         $this->riser();
         $this->vents();
+        $this->risks();
     }
 
-    public static function of(Values $values, QuantityFormatter $format): self
+    /** @param CastingPlan|null $plan sizes that are not cut yet, and the risks to be written on it */
+    public static function of(Basis $basis, ?CastingPlan $plan = null): self
     {
-        return new self($values, $format);
+        return new self($basis, $plan);
+    }
+
+    private function thinnest(): ?float
+    {
+        return [] === $this->basis->bodies ? null : 1000 * min(array_map(static fn ($body): float => $body->thickness, array_values($this->basis->bodies)));
+    }
+
+    /** A size the plan works out, in millimetres. */
+    private function planned(string $stage, string $code): ?float
+    {
+        $figure = $this->plan?->figure($stage, $code);
+
+        return null === $figure ? null : $figure->value->si * 1000;
+    }
+
+    /** @return list<SectionPart> */
+    public function parts(): array
+    {
+        return $this->parts;
     }
 
     /** @return array<string, mixed> */
@@ -79,6 +116,7 @@ final class MouldSection
             'parts' => array_map(static fn (SectionPart $part): array => $part->toArray(), $this->parts),
             'dimensions' => $this->dimensions,
             'places' => $this->places(),
+            'risks' => $this->risks,
         ];
     }
 
@@ -94,6 +132,89 @@ final class MouldSection
             'top' => $this->foot + $this->height,
             'bottom' => $this->foot,
             default => $this->onePiece ? $this->foot + $this->height / 2 : 0.0,
+        };
+    }
+
+    /** The casting as its sections stand. */
+    private function sections(SectionLayout $layout): void
+    {
+        foreach ($this->basis->sections?->all() ?? [] as $section) {
+            $body = $this->basis->bodies[$section->id] ?? null;
+            if (null === $body) {
+                continue;
+            }
+            $faces = $layout->faces($section, $body);
+            if (2 === count($faces)) {
+                // The far half of a ring, seen beyond the cut.
+                $box = $layout->boxes[$section->id];
+                $this->parts[] = new SectionPart("beyond-{$section->id}", 'beyond', $section->label, '', $this->moved($this->box($box['x'], $box['y'], $box['x'] + $box['width'], $box['y'] + $box['height'])), ['casting.sections'], false, $section->id);
+            }
+            foreach ($faces as $index => $face) {
+                $this->parts[] = new SectionPart("section-{$section->id}-{$index}", 'cavity', $section->label, $this->format->si($body->thickness, Dimension::Length), $this->moved($this->closed($face)), ['casting.sections'], false, $section->id);
+            }
+            $box = $layout->boxes[$section->id];
+            $x = $this->left + $box['x'] + $box['width'] * (2 === count($faces) ? 0.02 : 0.5);
+            if ($section->chill) {
+                $foot = $this->foot + $box['y'];
+                $this->parts[] = new SectionPart("chill-{$section->id}", 'chill', 'Chill', '', $this->box($this->left + $box['x'] + $box['width'] * 0.2, $foot - max(6.0, $box['height'] * 0.6), $this->left + $box['x'] + $box['width'] * 0.8, $foot), ['casting.sections'], false, $section->id);
+            }
+            $this->dimensions[] = ['from' => [$x, $this->foot + $box['y']], 'to' => [$x, $this->foot + $box['y'] + $box['height']], 'label' => $this->format->si($body->height, Dimension::Length), 'field' => 'casting.sections'];
+        }
+        $this->dimensions[] = ['from' => [$this->left, $this->foot], 'to' => [$this->left + $layout->width, $this->foot], 'label' => $this->format->si($layout->width / 1000, Dimension::Length), 'field' => 'casting.sections'];
+    }
+
+    /**
+     * From the casting's own corner to the place it has in the mould.
+     *
+     * @param list<array{float, float}> $outline
+     *
+     * @return list<array{float, float}>
+     */
+    private function moved(array $outline): array
+    {
+        return array_map(fn (array $point): array => [round($this->left + $point[0], 2), round($this->foot + $point[1], 2)], $outline);
+    }
+
+    /** Risks of the plan, each at the part it is about. */
+    private function risks(): void
+    {
+        $short = ['fill_ratio' => 'may not fill', 'hot_spot' => 'hot spot', 'high_point' => 'no vent', 'gate_speed' => 'gate jets', 'feeder_ratio' => 'feeder too small', 'entry_head' => 'head too low', 'meeting' => 'streams meet', 'steam' => 'steam', 'cope_weights' => 'cope may lift', 'gate_freezes' => 'gate freezes first', 'vent_share' => 'too few vents', 'crucible_holds' => 'crucible too small', 'at_mould' => 'too cold', 'cannot_fill' => 'head too low', 'needed_at_mould' => 'no heat fills it'];
+        $seen = [];
+        foreach ($this->plan?->risks() ?? [] as $risk) {
+            $words = $short[$risk['code']] ?? null;
+            $key = $risk['code'].$risk['subject'];
+            if (null === $words || isset($seen[$key])) {
+                continue;
+            }
+            $seen[$key] = true;
+            $figure = $this->plan?->figure($risk['stage'], $risk['code'], $risk['subject']);
+            $number = null === $figure ? '' : ' '.$this->brief($figure);
+            $this->risks[] = ['words' => $risk['words'], 'short' => $words.$number, 'standing' => $risk['standing'], 'subject' => $risk['subject'], 'at' => $this->anchor($risk['code'], $risk['subject']), 'stage' => $risk['stage'], 'code' => $risk['code']];
+        }
+    }
+
+    private function brief(Figure $figure): string
+    {
+        return Dimension::Ratio === $figure->value->dimension ? rtrim(rtrim(number_format($figure->value->si, $figure->value->si < 10 ? 1 : 0, '.', ''), '0'), '.').' ×' : $this->format->si($figure->value->si, $figure->value->dimension);
+    }
+
+    /** @return array{float, float} */
+    private function anchor(string $code, string $subject): array
+    {
+        if (isset($this->layout?->boxes[$subject])) {
+            [$x, $y] = $this->layout->middle($subject);
+            $ring = in_array($this->basis->sections?->get($subject)?->shape, [Shape::Ring, Shape::Tube], true);
+
+            // On a ring the far cut face is where it matters.
+            return [round($this->left + ($ring ? $this->layout->boxes[$subject]['x'] + $this->layout->boxes[$subject]['width'] * 0.96 : $x), 2), round($this->foot + $y, 2)];
+        }
+
+        return match ($code) {
+            'gate_speed', 'gate_freezes' => [$this->left - 5, $this->gateLevel()],
+            'cope_weights' => [$this->left + $this->length * 0.8, $this->top()],
+            'cannot_fill', 'crucible_holds', 'at_mould' => [0.0, $this->gateLevel() + $this->head * 0.7],
+            'steam' => [$this->left + $this->length * 0.3, $this->foot - 6],
+            default => [$this->left + $this->length * 0.5, $this->foot + $this->height / 2],
         };
     }
 
@@ -129,7 +250,7 @@ final class MouldSection
         $runnerTop = 'top' === $fill ? $level + $this->gateHeight + $channel : ('bottom' === $fill ? $level - $this->gateHeight : $level + $this->gateHeight / 2);
         $runnerFoot = $runnerTop - $channel;
         $this->sprue($runnerFoot);
-        $gates = max(1, $this->values->count('gating.gates') ?? 1);
+        $gates = $this->basis->gates();
         $sideways = 'parting' === $fill || 'step' === $fill;
         $runnerEnd = $sideways ? $this->left - 10 : $this->left + $this->length * (1 === $gates ? 0.2 : 0.9);
         $this->parts[] = new SectionPart('runner', 'runner', 'Runner', '', $this->box(-$this->bore / 2, $runnerFoot, $runnerEnd, $runnerTop), ['gating.gates'], true);
@@ -189,14 +310,45 @@ final class MouldSection
             return;
         }
         $diameter = $this->mm('feeding.riser_diameter') ?? $this->heavy * 1.5;
+        foreach ($this->riserSeats() as $index => [$centre, $foot, $width]) {
+            $this->oneRiser($kind, $diameter, $centre, $foot, $width, $index);
+        }
+    }
+
+    /** @return list<array{float, float, float}> centre, foot and width of what each riser stands on */
+    private function riserSeats(): array
+    {
+        if (null !== $this->layout) {
+            $seats = [];
+            foreach ($this->basis->sections?->all() ?? [] as $section) {
+                if ($section->riser && isset($this->layout->boxes[$section->id])) {
+                    $seats[] = $section->id;
+                }
+            }
+            if ([] === $seats) {
+                $moduli = array_map(static fn ($body): float => $body->volume / $body->surface, $this->basis->bodies);
+                arsort($moduli);
+                $seats = array_slice(array_keys($moduli), 0, 1);
+            }
+
+            return array_map(function (string $id): array {
+                $box = $this->layout->boxes[$id] ?? ['x' => 0.0, 'y' => 0.0, 'width' => 10.0, 'height' => 10.0];
+
+                return [$this->left + $box['x'] + $box['width'] / 2, $this->foot + $box['y'] + $box['height'], $box['width']];
+            }, $seats);
+        }
         $onHeavy = false !== $this->values->get('feeding.at_heaviest');
-        $centre = $this->left + $this->length * 0.58 + ($onHeavy ? min($this->heavy, $this->length * 0.42) / 2 : -$this->length * 0.35);
-        $foot = $this->foot + ($onHeavy ? $this->height : $this->wall);
+
+        return [[$this->left + $this->length * 0.58 + ($onHeavy ? min($this->heavy, $this->length * 0.42) / 2 : -$this->length * 0.35), $this->foot + ($onHeavy ? $this->height : $this->wall), $this->heavy]];
+    }
+
+    private function oneRiser(string $kind, float $diameter, float $centre, float $foot, float $seat, int $index): void
+    {
         $neck = max(3.0, $diameter * 0.2);
-        $neckHalf = min($diameter, $this->heavy) * 0.35;
+        $neckHalf = min($this->mm('feeding.neck') ?? $diameter * 0.7, $seat) / 2;
         $top = 'open' === $kind ? max($this->top(), $foot + $neck + $diameter) : min($this->top() - 8, $foot + $neck + ($this->mm('feeding.riser_height') ?? $diameter * 1.3));
         $half = $diameter / 2;
-        $this->parts[] = new SectionPart('riser', 'riser', 'open' === $kind ? 'Open riser' : 'Blind riser', $this->text('feeding.riser_diameter'), $this->closed([
+        $this->parts[] = new SectionPart("riser-{$index}", 'riser', 'open' === $kind ? 'Open riser' : 'Blind riser', $this->text('feeding.riser_diameter'), $this->closed([
             [$centre - $neckHalf, $foot], [$centre + $neckHalf, $foot], [$centre + $neckHalf, $foot + $neck * 0.4], [$centre + $half, $foot + $neck],
             [$centre + $half, $top], [$centre - $half, $top], [$centre - $half, $foot + $neck], [$centre - $neckHalf, $foot + $neck * 0.4],
         ]), ['feeding.riser', 'feeding.riser_diameter', 'feeding.riser_height', 'feeding.at_heaviest'], !$this->values->has('feeding.riser_diameter'));
@@ -204,7 +356,8 @@ final class MouldSection
 
     private function vents(): void
     {
-        $count = $this->values->count('venting.vents') ?? 0;
+        $flagged = null === $this->layout ? 0 : $this->ventsOnSections($this->layout);
+        $count = max(0, ($this->values->count('venting.vents') ?? 0) - $flagged);
         for ($i = 0; $i < min($count, 12); ++$i) {
             $x = $this->left + $this->length * (0.06 + 0.9 * ($i + 0.5) / max(1, min($count, 12)));
             $onBoss = $x > $this->left + $this->length * 0.58 && $x < $this->left + $this->length * 0.58 + $this->heavy;
@@ -212,14 +365,47 @@ final class MouldSection
                 $x = $this->left + $this->length * 0.97;
                 $onBoss = false;
             }
-            $foot = $this->foot + ($onBoss ? $this->height : $this->wall) + 2;
+            $foot = (null === $this->layout ? $this->foot + ($onBoss ? $this->height : $this->wall) : $this->topAt($x, $this->layout)) + 2;
             $this->parts[] = new SectionPart("vent-{$i}", 'vent', 'Vent', '', $this->box($x - 0.8, $foot, $x + 0.8, $this->top()), ['venting.vents', 'venting.high_points'], false);
         }
+    }
+
+    private function ventsOnSections(SectionLayout $layout): int
+    {
+        $drawn = 0;
+        foreach ($this->basis->sections?->all() ?? [] as $section) {
+            $box = $layout->boxes[$section->id] ?? null;
+            if (!$section->vent || null === $box) {
+                continue;
+            }
+            ++$drawn;
+            $ring = in_array($section->shape, [Shape::Ring, Shape::Tube], true);
+            $x = $this->left + $box['x'] + $box['width'] * ($ring ? 0.97 : 0.5);
+            $this->parts[] = new SectionPart("vent-{$section->id}", 'vent', 'Vent', '', $this->box($x - 0.8, $this->foot + $box['y'] + $box['height'] + 2, $x + 0.8, $this->top()), ['venting.vents', 'casting.sections'], false, $section->id);
+        }
+
+        return $drawn;
+    }
+
+    /** Height of the casting at this place. */
+    private function topAt(float $x, SectionLayout $layout): float
+    {
+        $top = $this->foot;
+        foreach ($layout->boxes as $box) {
+            if ($x >= $this->left + $box['x'] && $x <= $this->left + $box['x'] + $box['width']) {
+                $top = max($top, $this->foot + $box['y'] + $box['height']);
+            }
+        }
+
+        return $top;
     }
 
     /** @return array<string, array{float, float}> where a finding at this place is pinned */
     private function places(): array
     {
+        if (null !== $this->layout) {
+            return $this->placesOnSections($this->layout);
+        }
         $thinTop = $this->foot + $this->wall;
         $boss = $this->left + $this->length * 0.58 + min($this->heavy, $this->length * 0.42) / 2;
         $right = $this->left + $this->length;
@@ -237,6 +423,34 @@ final class MouldSection
             'parting_line' => [$right, 0.0],
             'sprue_or_riser' => [0.0, $this->gateLevel() + $this->head * 0.4],
             'everywhere' => [$this->left + $this->length * 0.5, $this->foot + $this->wall / 2],
+        ];
+    }
+
+    /** @return array<string, array{float, float}> */
+    private function placesOnSections(SectionLayout $layout): array
+    {
+        $at = fn (string $id): array => [round($this->left + $layout->middle($id)[0], 2), round($this->foot + $layout->middle($id)[1], 2)];
+        $thin = array_map(static fn ($body): float => $body->thickness, $this->basis->bodies);
+        $thick = array_map(static fn ($body): float => $body->volume / $body->surface, $this->basis->bodies);
+        asort($thin);
+        arsort($thick);
+        $thinAt = $this->anchor('', (string) array_key_first($thin));
+        $thickAt = $at((string) array_key_first($thick));
+        $right = $this->left + $layout->width;
+
+        return [
+            'cope_face' => [$this->left + $layout->width * 0.35, $this->topAt($this->left + $layout->width * 0.35, $layout)],
+            'drag_face' => [$this->left + $layout->width * 0.35, $this->foot],
+            'near_gate' => [$this->left + $layout->width * 0.05, $this->foot + min($this->height, $this->wall) / 2],
+            'far_from_gate' => [$right - $layout->width * 0.02, $this->foot + $this->wall / 2],
+            'last_to_fill' => [$right - $layout->width * 0.06, $this->topAt($right - $layout->width * 0.02, $layout)],
+            'high_point' => [$thickAt[0], $this->foot + $layout->height],
+            'thick_junction' => $thickAt,
+            'thin_section' => $thinAt,
+            'around_core' => $thickAt,
+            'parting_line' => [$right, 0.0],
+            'sprue_or_riser' => [0.0, $this->gateLevel() + $this->head * 0.4],
+            'everywhere' => [$this->left + $layout->width * 0.5, $this->foot + $this->wall / 2],
         ];
     }
 

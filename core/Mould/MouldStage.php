@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Mould;
 
 use MoltenNotes\Core\Mark;
+use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
-use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Working\StageResult;
 use MoltenNotes\Core\Working\StageSheet;
+use MoltenNotes\Core\Working\WorkingInput;
 
 /** The mould: flask that fits, sand or mix amounts, lift on the cope and the weights to put on it. */
 final class MouldStage
@@ -61,7 +62,7 @@ final class MouldStage
         $sprue = 2 * ($gating['sprue_top'] ?? 0.02) + self::AROUND_M;
         // Hot and heavy metal wants more sand between itself and the open.
         $more = in_array($basis->alloy->family ?? '', ['copper', 'iron', 'silver'], true) ? 1.4 : 1.0;
-        $wanted = [$length * $basis->castings() ** 0.5 + $sprue + 2 * self::AROUND_M * $more, $width * $basis->castings() ** 0.5 + 2 * self::AROUND_M * $more, max($above + self::OVER_M * $more, ($basis->si('gating.sprue_height') ?? 0.0)), max(0.0, $height - $above) + self::OVER_M * $more];
+        $wanted = [$length * $basis->castings() ** 0.5 + $sprue + 2 * self::AROUND_M * $more, $width * $basis->castings() ** 0.5 + 2 * self::AROUND_M * $more, max($above + self::OVER_M * $more, $basis->si('gating.sprue_height') ?? 0.0), max(0.0, $height - $above) + self::OVER_M * $more];
         foreach (['Flask length', 'Flask width', 'Cope depth', 'Drag depth'] as $i => $label) {
             $sheet->add(['flask_length', 'flask_width', 'flask_cope', 'flask_drag'][$i], "{$label}, at least", self::metres(ceil($wanted[$i] * 1000) / 1000), 'casting + sprue + sand around', [$sheet->input('a', 'Sand around', self::metres(self::AROUND_M * $more), 'default')], '25 mm around, 45 mm over and under, more for hot metal', Mark::CommonPractice);
         }
@@ -83,7 +84,7 @@ final class MouldStage
         $best = null;
         foreach ($basis->workshop->flasks as $flask) {
             $size = [$flask['length']?->si(), $flask['width']?->si(), $flask['cope']?->si(), $flask['drag']?->si()];
-            if (in_array(null, $size, true) || array_filter($size, static fn (?float $have, int $i): bool => null !== $have && $have < $wanted[$i] * 0.98, \ARRAY_FILTER_USE_BOTH)) {
+            if (in_array(null, $size, true) || [] !== array_filter($size, static fn (?float $have, int $i): bool => null !== $have && $have < $wanted[$i] * 0.98, \ARRAY_FILTER_USE_BOTH)) {
                 continue;
             }
             $volume = array_product(array_map(static fn (?float $x): float => $x ?? 0.0, $size));
@@ -144,7 +145,7 @@ final class MouldStage
         self::mix($basis, $mould, $sheet, ($box - $cavity) * self::RESERVE, $inputs);
     }
 
-    /** @param list<\MoltenNotes\Core\Working\WorkingInput> $inputs */
+    /** @param list<WorkingInput> $inputs */
     private static function mix(Basis $basis, MouldMaterial $mould, StageSheet $sheet, float $volume, array $inputs): void
     {
         if ('plaster' === $mould->process) {

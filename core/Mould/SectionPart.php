@@ -11,6 +11,7 @@ final readonly class SectionPart
      * @param list<array{float, float}> $outline closed polygon
      * @param list<string>              $fields  the values it is drawn from
      * @param bool                      $assumed drawn to a usual size because the record does not say
+     * @param string                    $subject section of the casting it belongs to; empty for the rest
      */
     public function __construct(
         public string $id,
@@ -20,12 +21,13 @@ final readonly class SectionPart
         public array $outline,
         public array $fields,
         public bool $assumed,
+        public string $subject = '',
     ) {
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['id' => $this->id, 'kind' => $this->kind, 'label' => $this->label, 'value' => $this->value, 'outline' => $this->outline, 'fields' => $this->fields, 'assumed' => $this->assumed];
+        return ['id' => $this->id, 'kind' => $this->kind, 'label' => $this->label, 'value' => $this->value, 'outline' => $this->outline, 'fields' => $this->fields, 'assumed' => $this->assumed, 'subject' => $this->subject];
     }
 }

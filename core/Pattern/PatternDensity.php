@@ -12,15 +12,30 @@ final class PatternDensity
 {
     public static function usual(?string $material): ?Estimate
     {
-        /** @var list<array{string, float, float}>|null $rows */
-        static $rows = null;
-        $rows ??= require __DIR__.'/Data/materials.php';
-        foreach ($rows as [$code, $low, $high]) {
+        foreach (self::rows() as [$code, $low, $high]) {
             if ($code === $material) {
                 return Estimate::between(Density::dimension(), ($low + $high) / 2, $low, $high);
             }
         }
 
         return null;
+    }
+
+    /** @return list<array{string, float, float}> */
+    private static function rows(): array
+    {
+        /** @var list<array{string, float, float}>|null $rows */
+        static $rows = null;
+
+        return $rows ??= self::load();
+    }
+
+    /** @return list<array{string, float, float}> */
+    private static function load(): array
+    {
+        /** @var list<array{string, float, float}> $rows */
+        $rows = require __DIR__.'/Data/materials.php';
+
+        return $rows;
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Pattern;
 
 use MoltenNotes\Core\Mark;
+use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Ratio;
-use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Working\StageResult;
 use MoltenNotes\Core\Working\StageSheet;
 

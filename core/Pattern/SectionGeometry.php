@@ -43,6 +43,7 @@ final readonly class SectionGeometry
             return null;
         }
         $of = static fn (string $name): float => $section->si($name) ?? 0.0;
+        /** @var array{float, float, float, float, float, float, float, float, float} $body */
         $body = match ($section->shape) {
             Shape::Plate, Shape::Bar => self::prism($of('length'), $of('width'), $of('thickness'), $of('thickness')),
             Shape::Wedge => self::prism($of('length'), $of('width'), $of('thickness'), $of('thin_end')),
@@ -74,31 +75,39 @@ final readonly class SectionGeometry
     /** @return array{float, float, float, float, float, float, float, float, float} */
     private static function cylinder(float $diameter, float $height): array
     {
-        $end = M_PI * $diameter ** 2 / 4;
+        $end = \M_PI * $diameter ** 2 / 4;
 
-        return [$end * $height, M_PI * $diameter * $height + 2 * $end, $end, min($diameter, $height), max($diameter, $height), min($end, $diameter * $height), $height, $end, $diameter];
+        return [$end * $height, \M_PI * $diameter * $height + 2 * $end, $end, min($diameter, $height), max($diameter, $height), min($end, $diameter * $height), $height, $end, $diameter];
     }
 
-    /** Rings and tubes: metal comes round both ways and meets opposite. @return array{float, float, float, float, float, float, float, float, float} */
+    /**
+     * Rings and tubes: metal comes round both ways and meets opposite.
+     *
+     * @return array{float, float, float, float, float, float, float, float, float}
+     */
     private static function hollow(float $outer, float $radial, float $axial, float $thickness): array
     {
         $inner = $outer - 2 * $radial;
-        $face = M_PI * ($outer - $radial) * $radial;
-        $surface = M_PI * ($outer + $inner) * $axial + 2 * $face;
+        $face = \M_PI * ($outer - $radial) * $radial;
+        $surface = \M_PI * ($outer + $inner) * $axial + 2 * $face;
 
-        return [$face * $axial, $surface, $radial * $axial, $thickness, M_PI * ($outer - $radial) / 2, 2 * $radial * $axial, $axial, $face, $outer];
+        return [$face * $axial, $surface, $radial * $axial, $thickness, \M_PI * ($outer - $radial) / 2, 2 * $radial * $axial, $axial, $face, $outer];
     }
 
     /** @return array{float, float, float, float, float, float, float, float, float} */
     private static function sphere(float $diameter): array
     {
-        $great = M_PI * $diameter ** 2 / 4;
+        $great = \M_PI * $diameter ** 2 / 4;
 
         // A ball touches what it joins by a spot about half its width.
-        return [M_PI * $diameter ** 3 / 6, M_PI * $diameter ** 2, $great / 4, $diameter, $diameter, $great * 2 / 3, $diameter, $great, $diameter];
+        return [\M_PI * $diameter ** 3 / 6, \M_PI * $diameter ** 2, $great / 4, $diameter, $diameter, $great * 2 / 3, $diameter, $great, $diameter];
     }
 
-    /** Only volume and area are known: as if it were a plate of that thickness and a square outline. @return array{float, float, float, float, float, float, float, float, float} */
+    /**
+     * Only volume and area are known: as if it were a plate of that thickness and a square outline.
+     *
+     * @return array{float, float, float, float, float, float, float, float, float}
+     */
     private static function free(float $volume, float $area): array
     {
         $thickness = min(2 * $volume / $area, $volume ** (1 / 3));

@@ -119,7 +119,7 @@ final class SectionsReader
         }
         if (Shape::Free === $shape && isset($measurements['volume'], $measurements['area'])) {
             // No body has less skin than the sphere of its volume.
-            $least = (36 * M_PI * $measurements['volume']->si() ** 2) ** (1 / 3);
+            $least = (36 * \M_PI * $measurements['volume']->si() ** 2) ** (1 / 3);
             if ($measurements['area']->si() < $least * (1 - 1e-6)) {
                 $reader->refuse("{$pointer}/area", 'pattern.area_too_small', 'No body of this volume has so little surface.');
             }

@@ -22,10 +22,10 @@ use MoltenNotes\Core\Quantity\Volume;
 final readonly class StlMesh
 {
     /**
-     * @param Volume                     $volume   zero where nothing was read
-     * @param array{Length, Length, Length} $box
-     * @param int                        $triangles read, those without area too
-     * @param list<array{code: string, words: string}> $faults what is wrong, plainest first; empty for a sound mesh
+     * @param Volume                                   $volume    zero where nothing was read
+     * @param array{Length, Length, Length}            $box
+     * @param int                                      $triangles read, those without area too
+     * @param list<array{code: string, words: string}> $faults    what is wrong, plainest first; empty for a sound mesh
      */
     private function __construct(public Volume $volume, public Area $area, public array $box, public int $triangles, public bool $closed, public array $faults)
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Planning;
 
-use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Quantity\Measurement;
 
 /** One line of a change sheet: which plan value goes from what to what, against which cause. */
 final readonly class Change

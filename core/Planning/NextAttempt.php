@@ -13,11 +13,11 @@ use MoltenNotes\Core\Filling\Calibration;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
-use MoltenNotes\Core\Workshop\Workshop;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\History;
 use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Workshop\Workshop;
 
 /**
  * Plans the next attempt: the changes edit a copy of the plan, the evidence is weighed again on that copy, and each defect gets its chance

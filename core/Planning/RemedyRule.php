@@ -6,16 +6,16 @@ namespace MoltenNotes\Core\Planning;
 
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Diagnosis\FactSheet;
+use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\CastingPlan;
+use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\Values;
-use MoltenNotes\Core\Pattern\Sections;
-use MoltenNotes\Core\Plan\Basis;
-use MoltenNotes\Core\Plan\CastingPlan;
-use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Working\Figure;
 
 /**

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Planning;
 
+use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Fields;
-use MoltenNotes\Core\Pattern\Sections;
 
 /** A value of the record in words and the caster's units. */
 final class ValueWords

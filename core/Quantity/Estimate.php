@@ -52,13 +52,14 @@ final readonly class Estimate
     }
 
     /**
-     * @param callable(float...): float $formula on SI values, in the order of the inputs
+     * @param \Closure $formula of as many floats as there are inputs, in SI and in their order, giving a float
      *
      * @throws ImpossibleQuantity when the formula gives no finite number
      */
-    public static function through(Dimension $dimension, callable $formula, self ...$inputs): self
+    public static function through(Dimension $dimension, \Closure $formula, self ...$inputs): self
     {
         $middle = array_map(static fn (self $input): float => $input->si, array_values($inputs));
+        /** @var float $si */
         $si = $formula(...$middle);
         $up = 0.0;
         $down = 0.0;
@@ -66,7 +67,9 @@ final readonly class Estimate
             foreach ($input->lowSi === $input->highSi ? [] : [$input->lowSi, $input->highSi] as $end) {
                 $turned = $middle;
                 $turned[$index] = $end;
-                $deviation = $formula(...$turned) - $si;
+                /** @var float $there */
+                $there = $formula(...$turned);
+                $deviation = $there - $si;
                 $up += $deviation > 0 ? $deviation ** 2 : 0.0;
                 $down += $deviation < 0 ? $deviation ** 2 : 0.0;
             }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Record;
 
 use MoltenNotes\Core\CoreError;
+use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Pattern\SectionsReader;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\Nearest;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\QuantityParser;
 use MoltenNotes\Core\Quantity\UnitPreferences;
-use MoltenNotes\Core\Pattern\Sections;
-use MoltenNotes\Core\Pattern\SectionsReader;
 
 /**
  * Reads named values from untrusted input and collects everything that is wrong or doubtful instead of stopping at the first.

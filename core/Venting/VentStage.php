@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Venting;
 
 use MoltenNotes\Core\Mark;
+use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
-use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Working\StageResult;
 use MoltenNotes\Core\Working\StageSheet;
 
@@ -86,12 +86,12 @@ final class VentStage
             $sheet->assume('Vents are 3 mm wide.', 'venting.diameter');
         }
         $width = $diameter ?? self::USUAL_VENT_M;
-        $area = $count * M_PI * $width ** 2 / 4;
+        $area = $count * \M_PI * $width ** 2 / 4;
         $share = $area / $chokeArea;
         $breathes = $basis->mould?->breathes() ?? false;
         $short = !$breathes && $share < self::ENOUGH;
         $sheet->add('vent_share', 'Vents against the choke', Estimate::between(Dimension::Ratio, $share, $share * 0.8, $share * 1.2), 'n π d² / 4 A_choke', [$sheet->input('n', 'Vents', Estimate::ratio((float) $count), 'typed'), $sheet->input('d', 'Width', Estimate::between(Dimension::Length, $width, $width, $width), null === $diameter ? 'default' : 'typed'), $sheet->input('A', 'Choke', Estimate::between(Dimension::Area, $chokeArea, $chokeArea, $chokeArea))], 'a fifth is enough to fill (derived); as much as the choke is the rule of the trade', Mark::CommonPractice, $short ? 'bad' : ($share < 1 && !$breathes ? 'risky' : 'good'), $short ? 'Too few vents for the air to leave in time.' : ($breathes && $share < 1 ? 'The sand breathes as well.' : ''));
-        $wanted = (int) ceil(($breathes ? self::ENOUGH : 1.0) * $chokeArea / (M_PI * $width ** 2 / 4));
+        $wanted = (int) ceil(($breathes ? self::ENOUGH : 1.0) * $chokeArea / (\M_PI * $width ** 2 / 4));
         $sheet->add('vents_wanted', 'Vents wanted', Estimate::ratio((float) $wanted), 'n = A_choke / (π d²/4)', [], $breathes ? 'a fifth of the choke, for the sand breathes' : 'as much as the choke', Mark::CommonPractice);
     }
 
@@ -106,7 +106,7 @@ final class VentStage
             $sheet->assume('The sand has a permeability of about '.self::USUAL_PERMEABILITY.', and 5 cm of it lie between metal and vent.', 'sand.permeability');
         }
         $mould = $basis->mould;
-        $pressure = Estimate::through(Dimension::Ratio, fn (float $m, float $t, float $p): float => SandGas::backPressure(max(self::SKIN_S, $t), $m, $p, 5.0, $arrival->si - 273.15, $basis->air()->celsius(), $mould->diffusivity(), $mould->density), $moisture, $fillTime, Estimate::ratio($permeability, $permeability * 0.7, $permeability * 1.3));
+        $pressure = Estimate::through(Dimension::Ratio, static fn (float $m, float $t, float $p): float => SandGas::backPressure(max(self::SKIN_S, $t), $m, $p, 5.0, $arrival->si - 273.15, $basis->air()->celsius(), $mould->diffusivity(), $mould->density), $moisture, $fillTime, Estimate::ratio($permeability, $permeability * 0.7, $permeability * 1.3));
         $head = $basis->alloy->densityLiquid->si() / 1000 * ($basis->si('gating.sprue_height') ?? 0.1) * 100;
         $ratio = Estimate::between(Dimension::Ratio, $pressure->si / $head, $pressure->lowSi / $head, $pressure->highSi / $head);
         $sheet->add('steam', 'Steam against the metal’s own pressure', $ratio, 'Q H / (P A) over ρ g h', [$sheet->input('moisture', 'Moisture', $moisture, 'typed'), $sheet->input('P', 'Permeability', Estimate::ratio($permeability), $basis->values->has('sand.permeability') ? 'typed' : 'default'), $sheet->input('t', 'Time under heat', $fillTime->atLeast(self::SKIN_S))], 'steam tables, permeability number; upper bound, for steam condenses in cool sand', Mark::Derived, $ratio->lowSi > 1 ? 'bad' : ($ratio->si > 1 ? 'risky' : 'good'), $ratio->si > 1 ? 'The steam may blow through the metal: drier sand, or more vents near the face.' : '');

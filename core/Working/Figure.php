@@ -12,9 +12,9 @@ use MoltenNotes\Core\Quantity\QuantityFormatter;
 final readonly class Figure
 {
     /**
-     * @param string                             $subject  the section it is about; empty for the whole casting
-     * @param 'good'|'risky'|'bad'|'plain'       $standing
-     * @param string                             $note     one sentence, when the standing wants a word
+     * @param string                       $subject  the section it is about; empty for the whole casting
+     * @param 'good'|'risky'|'bad'|'plain' $standing
+     * @param string                       $note     one sentence, when the standing wants a word
      */
     public function __construct(
         public string $code,
@@ -48,12 +48,19 @@ final readonly class Figure
         if (Dimension::Ratio !== $value->dimension) {
             return $format->estimate($value);
         }
-        $number = static function (float $x): string {
-            $text = number_format($x, abs($x) >= 10 ? 0 : (abs($x) >= 1 ? 1 : 2), '.', '');
+        // A spread leaves two figures; an exact share may have three decimals.
+        $exact = $value->isExact();
+        $number = static function (float $x) use ($exact): string {
+            $decimals = match (true) {
+                abs($x) >= 10 => 0,
+                $exact => 3,
+                default => abs($x) >= 1 ? 1 : 2,
+            };
+            $text = number_format($x, $decimals, '.', '');
 
             return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
         };
 
-        return $value->isExact() ? $number($value->si) : $number($value->si).' ('.$number($value->lowSi).'–'.$number($value->highSi).')';
+        return $exact ? $number($value->si) : $number($value->si).' ('.$number($value->lowSi).'–'.$number($value->highSi).')';
     }
 }

@@ -10,13 +10,13 @@ use MoltenNotes\Core\Quantity\Measurement;
 final readonly class Workshop
 {
     /**
-     * @param list<array{name: string, source: string|null, power: Measurement|null, efficiency: Measurement|null}>                             $furnaces
-     * @param list<array{name: string, volume: Measurement|null, mass: Measurement|null}>                                                        $crucibles
-     * @param list<array{name: string, length: Measurement|null, width: Measurement|null, cope: Measurement|null, drag: Measurement|null}>        $flasks
-     * @param list<array{name: string, kind: string, size: Measurement}>                                                                         $cutters
+     * @param list<array{name: string, source: string|null, power: Measurement|null, efficiency: Measurement|null}>                                                    $furnaces
+     * @param list<array{name: string, volume: Measurement|null, mass: Measurement|null}>                                                                              $crucibles
+     * @param list<array{name: string, length: Measurement|null, width: Measurement|null, cope: Measurement|null, drag: Measurement|null}>                             $flasks
+     * @param list<array{name: string, kind: string, size: Measurement}>                                                                                               $cutters
      * @param list<array{name: string, mass: Measurement|null, least: Measurement|null, price: float|null, loss: Measurement|null, composition: array<string, float>}> $stock
-     * @param array<string, float>                                                                                                               $tariffs  energy source → price of a kWh, kilogram or cubic metre
-     * @param Measurement|null                                                                                                                   $safeLift the most one person here lifts
+     * @param array<string, float>                                                                                                                                     $tariffs   energy source → price of a kWh, kilogram or cubic metre
+     * @param Measurement|null                                                                                                                                         $safeLift  the most one person here lifts
      */
     public function __construct(
         public array $furnaces = [],
@@ -59,21 +59,38 @@ final readonly class Workshop
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        $written = static fn (array $rows): array => array_map(static fn (array $row): array => array_filter(array_map(
-            static fn (mixed $value): mixed => $value instanceof Measurement ? $value->toArray() : $value,
-            $row,
-        ), static fn (mixed $value): bool => null !== $value), $rows);
-
         return [
-            'furnaces' => $written($this->furnaces),
-            'crucibles' => $written($this->crucibles),
-            'flasks' => $written($this->flasks),
-            'cutters' => $written($this->cutters),
-            'stock' => $written($this->stock),
+            'furnaces' => self::written($this->furnaces),
+            'crucibles' => self::written($this->crucibles),
+            'flasks' => self::written($this->flasks),
+            'cutters' => self::written($this->cutters),
+            // Compositions are written as they are read: in per cent.
+            'stock' => self::written(array_map(static fn (array $row): array => ['composition' => array_map(static fn (float $share): float => round(100 * $share, 8), $row['composition'])] + $row, $this->stock)),
             'tariffs' => $this->tariffs,
             'safe_lift' => $this->safeLift?->toArray(),
             'currency' => $this->currency,
             'school' => $this->school,
         ];
+    }
+
+    /**
+     * @param list<array<string, mixed>> $rows
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function written(array $rows): array
+    {
+        $written = [];
+        foreach ($rows as $row) {
+            $line = [];
+            foreach ($row as $key => $value) {
+                if (null !== $value) {
+                    $line[$key] = $value instanceof Measurement ? $value->toArray() : $value;
+                }
+            }
+            $written[] = $line;
+        }
+
+        return $written;
     }
 }

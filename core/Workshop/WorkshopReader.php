@@ -63,8 +63,8 @@ final class WorkshopReader
     }
 
     /**
-     * @param array<mixed>             $raw
-     * @param key-of<self::ROWS>       $kind
+     * @param array<mixed>       $raw
+     * @param key-of<self::ROWS> $kind
      *
      * @return iterable<array{array<mixed>, string, array<string, Measurement|null>, string}>
      */

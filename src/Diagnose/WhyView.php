@@ -19,13 +19,13 @@ final readonly class WhyView
 
     public function diagnosis(Attempt $attempt): Diagnosis
     {
-        return (new Diagnose($this->catalogue, $attempt->caster()->units()))->attempt($attempt->toRecord($this->notebook->history($attempt)));
+        return (new Diagnose($this->catalogue, $attempt->caster()->units()))->attempt($this->notebook->record($attempt));
     }
 
     /** @return array<string, mixed> */
     public function of(Attempt $attempt): array
     {
-        $answers = $attempt->toRecord($this->notebook->history($attempt))->answers;
+        $answers = $this->notebook->record($attempt)->answers;
         $diagnosis = $this->diagnosis($attempt)->toArray();
         $diagnosis['workings'] = (object) $diagnosis['workings'];
 

@@ -15,11 +15,12 @@ use MoltenNotes\App\Diagnose\CheckAnswer;
 use MoltenNotes\App\Findings\RecordedFinding;
 use MoltenNotes\App\PlanNext\AcceptedChange;
 use MoltenNotes\App\PlanNext\WrittenPrediction;
+use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\History;
 use MoltenNotes\Core\Record\Values;
-use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Workshop\Workshop;
 use Symfony\Component\Uid\Uuid;
 
 /** One try at a casting: plan, pour, findings, diagnosis, change sheet. */
@@ -153,7 +154,7 @@ class Attempt
         $this->note = $note;
         $this->observations = $observations;
         $this->touch($now);
-        $all = $this->toRecord(new History())->values();
+        $all = $this->toRecord(new History(), null)->values();
         $this->process = $all->choice('mould.process');
         $this->alloy = $all->choice('metal.alloy');
         $this->pourTemperatureK = $all->measurement('pour.temperature')?->si();
@@ -166,7 +167,7 @@ class Attempt
         $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
     }
 
-    public function toRecord(History $history): AttemptRecord
+    public function toRecord(History $history, ?Workshop $workshop): AttemptRecord
     {
         $answers = [];
         foreach ($this->answers as $check => $answer) {
@@ -187,6 +188,7 @@ class Attempt
             $history,
             $this->verdict,
             $this->note,
+            $workshop,
         );
     }
 

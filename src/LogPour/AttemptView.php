@@ -7,8 +7,10 @@ namespace MoltenNotes\App\LogPour;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Diagnose\CauseOpinion;
 use MoltenNotes\App\Findings\RecordedFinding;
+use MoltenNotes\App\PlanCasting\PlanView;
 use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Mould\MouldSection;
+use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Planning\ValueWords;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
@@ -19,7 +21,7 @@ use MoltenNotes\Core\Safety\Cautions;
 /** An attempt as the API shows it: values both raw and in the caster's units. */
 final readonly class AttemptView
 {
-    public function __construct(private Notebook $notebook)
+    public function __construct(private Notebook $notebook, private PlanView $plans)
     {
     }
 
@@ -27,7 +29,10 @@ final readonly class AttemptView
     public function detail(Attempt $attempt): array
     {
         $format = new QuantityFormatter($attempt->caster()->units());
-        $all = $attempt->toRecord($this->notebook->history($attempt))->values();
+        $record = $this->notebook->record($attempt);
+        $all = $record->values();
+        $basis = $this->plans->basis($all, $attempt->caster());
+        $plan = PlanCasting::of($basis);
 
         return $this->summary($attempt) + [
             'casting_purpose' => $attempt->casting()->purpose(),
@@ -37,13 +42,14 @@ final readonly class AttemptView
             'heat' => null === $attempt->heat() ? null : self::heat($attempt->heat(), $format),
             'observations' => $attempt->observations(),
             'findings' => array_map(static fn (RecordedFinding $finding): array => $finding->toArray(), $attempt->findings()),
-            'answers' => (object) $attempt->toRecord($this->notebook->history($attempt))->answers,
+            'answers' => (object) $record->answers,
             'opinions' => (object) array_map(static fn (CauseOpinion $opinion): array => $opinion->toArray(), $attempt->opinions()),
             'previous_id' => $attempt->previous()?->id()->toRfc4122(),
             'next_id' => $this->notebook->next($attempt)?->id()->toRfc4122(),
             'changed_fields' => self::changedFields($attempt),
             'cautions' => Cautions::for($all),
-            'section' => MouldSection::of($all, $format)->toArray(),
+            'section' => PlanView::section(MouldSection::of($basis, $plan), 'planned' === $attempt->state() ? null : MouldSection::of($this->plans->basis($record->planned, $attempt->caster()))),
+            'risks' => $plan->risks(),
         ];
     }
 

@@ -9,9 +9,9 @@ use Doctrine\Common\Collections\Collection;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\Values;
-use MoltenNotes\Core\Pattern\Sections;
 use Symfony\Component\Uid\Uuid;
 
 /** One melt. It can fill several moulds, so several attempts may share it. */

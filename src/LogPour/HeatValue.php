@@ -6,8 +6,8 @@ namespace MoltenNotes\App\LogPour;
 
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Shared\Storage\StoredValue;
-use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Quantity\Measurement;
 
 /** One named value of a heat. */
 #[ORM\Entity]

@@ -21,7 +21,7 @@ final readonly class ShowDocumentController
     public function __invoke(string $id, #[CurrentUser] Caster $caster): JsonResponse
     {
         $attempt = $this->notebook->attempt($id, $caster);
-        $response = new JsonResponse($attempt->toRecord($this->notebook->history($attempt))->toArray());
+        $response = new JsonResponse($this->notebook->record($attempt)->toArray());
         $response->setEncodingOptions(\JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRETTY_PRINT);
 
         return $response;

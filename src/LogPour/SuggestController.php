@@ -30,7 +30,7 @@ final readonly class SuggestController
         $attempts = $this->storage->getRepository(Attempt::class);
         $of = '' === $castingId ? null : $attempts->findOneBy(['casting' => $this->notebook->casting($castingId, $caster)], ['number' => 'DESC']);
         $last = $attempts->findOneBy(['caster' => $caster], ['createdAt' => 'DESC', 'number' => 'DESC']);
-        $values = static fn (?Attempt $attempt): Values => $attempt?->toRecord(new History())->values() ?? Values::none();
+        $values = static fn (?Attempt $attempt): Values => $attempt?->toRecord(new History(), null)->values() ?? Values::none();
         $heats = $this->storage->getRepository(Heat::class)->findBy(['caster' => $caster], ['meltedOn' => 'DESC', 'updatedAt' => 'DESC'], 5);
 
         return new JsonResponse([

@@ -54,7 +54,7 @@ final readonly class AcceptChanges
     private function changes(Attempt $attempt, mixed $accepted): array
     {
         $reader = new ValueReader($attempt->caster()->units());
-        $record = $attempt->toRecord($this->notebook->history($attempt));
+        $record = $this->notebook->record($attempt);
         $planner = new NextAttempt($this->catalogue, $attempt->caster()->units());
         $changes = [];
         foreach (is_array($accepted) ? array_values($accepted) : [] as $index => $row) {

@@ -9,9 +9,11 @@ use MoltenNotes\App\LogPour\Attempt;
 use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Diagnosis\RankedCause;
+use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Planning\Change;
 use MoltenNotes\Core\Planning\NextAttempt;
 use MoltenNotes\Core\Planning\Outcome;
+use MoltenNotes\Core\Planning\PlanMove;
 use MoltenNotes\Core\Planning\Prediction;
 use MoltenNotes\Core\Planning\Score;
 use MoltenNotes\Core\Planning\ValueWords;
@@ -19,7 +21,7 @@ use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\History;
-use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Working\Figure;
 
 /** The change sheet of an attempt: what may be changed, what is accepted, what it should do, and later what it did. */
 final readonly class SheetView
@@ -37,7 +39,7 @@ final readonly class SheetView
         $units = $attempt->caster()->units();
         $planner = new NextAttempt($this->catalogue, $units);
         $format = new QuantityFormatter($units);
-        $record = $attempt->toRecord($this->notebook->history($attempt));
+        $record = $this->notebook->record($attempt);
         $diagnosis = $this->why->diagnosis($attempt);
         $causes = array_map(static fn (RankedCause $ranked): string => $ranked->cause->code, array_slice($diagnosis->ranked, 0, self::CAUSES_OFFERED));
         $accepted = array_map(static fn (AcceptedChange $change): Change => $change->toChange(), $attempt->changes());
@@ -58,6 +60,11 @@ final readonly class SheetView
                 ? array_map(static fn (Prediction $prediction): array => $prediction->toArray(), $sheet->predictions)
                 : array_values(array_map(static fn (WrittenPrediction $written): array => $written->toArray(), $attempt->predictions())),
             'teaches' => $sheet->teaches,
+            'moves' => array_map(static fn (PlanMove $move): array => [
+                'stage' => $move->stage, 'code' => $move->code, 'label' => $move->label,
+                'before' => null === $move->before ? null : Figure::shown($move->before->value, $format), 'before_standing' => $move->before->standing ?? 'plain',
+                'after' => null === $move->after ? null : Figure::shown($move->after->value, $format), 'after_standing' => $move->after->standing ?? 'plain',
+            ], $sheet->moves),
             'next_id' => $next?->id()->toRfc4122(),
             'version' => $attempt->version(),
         ];
@@ -68,7 +75,7 @@ final readonly class SheetView
     {
         $format = new QuantityFormatter($from->caster()->units());
         $expected = array_map(static fn (WrittenPrediction $prediction): Outcome => $prediction->expected(), $from->predictions());
-        $scores = Score::of($expected, $from->toRecord(new History()), $to->toRecord(new History()));
+        $scores = Score::of($expected, $from->toRecord(new History(), null), $to->toRecord(new History(), null));
 
         return [
             'changes' => array_values(array_map(fn (AcceptedChange $change): array => $this->line($change->toChange(), $format), $from->changes())),
@@ -81,7 +88,7 @@ final readonly class SheetView
     private function line(Change $change, QuantityFormatter $format): array
     {
         $remedy = $change->remedy;
-        $raw = static fn (Measurement|Sections|string|int|bool|null $value): array|string|int|bool|null => $value instanceof Measurement ? $value->toArray() : $value;
+        $raw = static fn (Measurement|Sections|string|int|bool|null $value): array|string|int|bool|null => $value instanceof Measurement || $value instanceof Sections ? $value->toArray() : $value;
 
         return [
             'remedy' => $remedy->code,

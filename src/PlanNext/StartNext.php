@@ -37,7 +37,7 @@ final readonly class StartNext
         if (!Ids::isFresh($uuid)) {
             throw RejectedRecord::because([new FieldProblem('/id', 'record.id', 'A new attempt needs a UUID of version 7.')]);
         }
-        $record = $attempt->toRecord($this->notebook->history($attempt));
+        $record = $this->notebook->record($attempt);
         $changes = array_values(array_map(static fn (AcceptedChange $change): Change => $change->toChange(), $attempt->changes()));
         $sheet = (new NextAttempt($this->catalogue, $attempt->caster()->units()))->sheet($record, $this->why->diagnosis($attempt), $changes);
         foreach ($sheet->predictions as $prediction) {

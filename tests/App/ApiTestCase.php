@@ -46,6 +46,24 @@ abstract class ApiTestCase extends WebTestCase
         return $data;
     }
 
+    /**
+     * Sends bytes instead of JSON.
+     *
+     * @return array<string, mixed>
+     */
+    protected function send(string $path, string $bytes, int $expect = 200): array
+    {
+        $this->browser->request('POST', $path, [], [], ['HTTP_X_CSRF_TOKEN' => $this->token, 'CONTENT_TYPE' => 'application/octet-stream'], $bytes);
+        $response = $this->browser->getResponse();
+        $content = (string) $response->getContent();
+        self::assertSame($expect, $response->getStatusCode(), mb_substr($content, 0, 600));
+        ApiContract::standard()->assertAnswer('POST', $path, $expect, explode(';', (string) $response->headers->get('Content-Type'))[0], $content);
+        /** @var array<string, mixed> $data */
+        $data = json_decode($content, true, 512, \JSON_THROW_ON_ERROR);
+
+        return $data;
+    }
+
     /** A fresh caster, signed in. */
     protected function signedIn(string $email = 'first@molten.example'): void
     {

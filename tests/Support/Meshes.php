@@ -28,8 +28,8 @@ final class Meshes
     public static function torus(float $ring, float $tube, int $n): array
     {
         $point = static function (int $i, int $j) use ($ring, $tube, $n): array {
-            $u = 2 * M_PI * ($i % $n) / $n;
-            $v = 2 * M_PI * ($j % $n) / $n;
+            $u = 2 * \M_PI * ($i % $n) / $n;
+            $v = 2 * \M_PI * ($j % $n) / $n;
 
             return [($ring + $tube * cos($v)) * cos($u), ($ring + $tube * cos($v)) * sin($u), $tube * sin($v)];
         };

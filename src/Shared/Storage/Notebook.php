@@ -11,7 +11,10 @@ use MoltenNotes\App\LogPour\Attempt;
 use MoltenNotes\App\LogPour\Heat;
 use MoltenNotes\App\Shared\Http\Ids;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
+use MoltenNotes\App\Workshop\KeptWorkshop;
+use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\History;
+use MoltenNotes\Core\Workshop\Workshop;
 use Symfony\Component\Uid\Uuid;
 
 /** The one door to a caster's records: nothing is found here that is somebody else's. */
@@ -72,6 +75,22 @@ final readonly class Notebook
         );
 
         return new History(is_numeric($judged) ? (int) $judged : 0, array_map(intval(...), $confirmed));
+    }
+
+    /** Everything known of an attempt, with the caster's history and workshop. */
+    public function record(Attempt $attempt): AttemptRecord
+    {
+        return $attempt->toRecord($this->history($attempt), $this->workshop($attempt->caster()));
+    }
+
+    public function workshop(Caster $caster): Workshop
+    {
+        return $this->keptWorkshop($caster)?->workshop() ?? new Workshop();
+    }
+
+    public function keptWorkshop(Caster $caster): ?KeptWorkshop
+    {
+        return $this->storage->getRepository(KeptWorkshop::class)->findOneBy(['caster' => $caster]);
     }
 
     public function nextNumber(Casting $casting): int

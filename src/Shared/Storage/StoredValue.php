@@ -6,9 +6,9 @@ namespace MoltenNotes\App\Shared\Storage;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
-use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Pattern\SectionsReader;
+use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\ValueReader;
 

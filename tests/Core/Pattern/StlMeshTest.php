@@ -48,8 +48,8 @@ final class StlMeshTest extends TestCase
     {
         $mesh = self::read(Meshes::binary(Meshes::torus(40, 10, 200)));
 
-        self::assertEqualsWithDelta(1.0, $mesh->volume->in('mm3') / (2 * M_PI ** 2 * 40 * 100), 2e-3);
-        self::assertEqualsWithDelta(1.0, $mesh->area->in('mm2') / (4 * M_PI ** 2 * 40 * 10), 2e-3);
+        self::assertEqualsWithDelta(1.0, $mesh->volume->in('mm3') / (2 * \M_PI ** 2 * 40 * 100), 2e-3);
+        self::assertEqualsWithDelta(1.0, $mesh->area->in('mm2') / (4 * \M_PI ** 2 * 40 * 10), 2e-3);
     }
 
     public function testTextAndBinaryReadTheSameWhateverThePieces(): void

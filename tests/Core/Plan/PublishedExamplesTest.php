@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\Tests\Core\Planning;
+namespace MoltenNotes\Tests\Core\Plan;
 
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Charge\MeltEnergy;
@@ -82,17 +82,17 @@ final class PublishedExamplesTest extends TestCase
     /** S. Kalpakjian, S. R. Schmid: unit volumes of sphere, cube and cylinder (H = D) freeze in 0.043 C, 0.028 C, 0.033 C. */
     public function testKalpakjianUnitVolumes(): void
     {
-        self::assertEqualsWithDelta(0.043, (1 / (36 * M_PI) ** (1 / 3)) ** 2, 1e-3);
+        self::assertEqualsWithDelta(0.043, (1 / (36 * \M_PI) ** (1 / 3)) ** 2, 1e-3);
         self::assertEqualsWithDelta(0.028, (1 / 6) ** 2, 1e-3);
-        $d = (4 / M_PI) ** (1 / 3);
+        $d = (4 / \M_PI) ** (1 / 3);
         self::assertEqualsWithDelta(0.033, ($d / 6) ** 2, 1e-3);
     }
 
     /** A boss of 60 × 55 mm on a plate: 70 mm by modulus, 50 by volume, and 85 if the whole 745 cm³ were fed (worked by hand from R. Wlodawer's rules). */
     public function testWlodawerBossOnAPlate(): void
     {
-        $volume = M_PI * 0.06 ** 2 / 4 * 0.055;
-        $cooled = M_PI * 0.06 * 0.055 + M_PI * 0.06 ** 2 / 4;
+        $volume = \M_PI * 0.06 ** 2 / 4 * 0.055;
+        $cooled = \M_PI * 0.06 * 0.055 + \M_PI * 0.06 ** 2 / 4;
         $demand = Riser::demand(AlloyTable::get('al_si7mg')->shrinkage, 0);
 
         self::assertEqualsWithDelta(0.070, Riser::byModulus(Length::fromSi($volume / $cooled))->si(), 2e-3);

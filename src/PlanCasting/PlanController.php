@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\PlanCasting;
+
+use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Http\JsonBody;
+use MoltenNotes\App\Shared\Storage\Notebook;
+use MoltenNotes\Core\Record\FieldProblem;
+use MoltenNotes\Core\Record\ValueReader;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+/** Plans while the caster types; nothing is saved. Values that cannot be read are named, and the rest is planned without them. */
+final readonly class PlanController
+{
+    public function __construct(private Notebook $notebook, private PlanView $view)
+    {
+    }
+
+    #[Route('/api/plan', methods: ['POST'])]
+    public function compute(Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    {
+        $body = JsonBody::of($request);
+        $reader = new ValueReader($caster->units());
+        $values = $reader->values($body['values'] ?? null, '/values');
+
+        return new JsonResponse($this->view->of($values, $caster) + [
+            'problems' => array_map(static fn (FieldProblem $problem): array => $problem->toArray(), $reader->problems()),
+            'questions' => array_map(static fn (FieldProblem $question): array => $question->toArray(), $reader->questions()),
+        ]);
+    }
+
+    #[Route('/api/attempts/{id}/plan', methods: ['GET'])]
+    public function show(string $id, #[CurrentUser] Caster $caster): JsonResponse
+    {
+        $attempt = $this->notebook->attempt($id, $caster);
+        $record = $this->notebook->record($attempt);
+
+        return new JsonResponse($this->view->of($record->values(), $caster, $record->planned) + ['problems' => [], 'questions' => []]);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\PlanCasting;
+
+use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Storage\Notebook;
+use MoltenNotes\Core\Mould\MouldSection;
+use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\PlanCasting;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Record\Values;
+
+/** A plan with its drawing, from values that need not be saved. */
+final readonly class PlanView
+{
+    public function __construct(private Notebook $notebook, private OwnExperience $experience)
+    {
+    }
+
+    public function basis(Values $values, Caster $caster): Basis
+    {
+        return new Basis($values, $this->notebook->workshop($caster), new QuantityFormatter($caster->units()), $this->experience->calibration($caster, $values->choice('mould.process')), $this->experience->efficiencies($caster));
+    }
+
+    /**
+     * @param Values|null $planned drawn thinly behind what was made, where the two differ
+     *
+     * @return array<string, mixed>
+     */
+    public function of(Values $values, Caster $caster, ?Values $planned = null): array
+    {
+        $basis = $this->basis($values, $caster);
+        $plan = PlanCasting::of($basis);
+
+        return $plan->toArray($basis->format) + [
+            'section' => self::section(MouldSection::of($basis, $plan), null === $planned ? null : MouldSection::of($this->basis($planned, $caster))),
+            'calibration' => ['pours' => $basis->calibration->pours, 'factor' => round($basis->calibration->factor()->si, 3)],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function section(MouldSection $made, ?MouldSection $planned): array
+    {
+        $section = $made->toArray();
+        $ghosts = [];
+        foreach ($planned?->parts() ?? [] as $part) {
+            $same = array_filter($made->parts(), static fn ($other): bool => $other->id === $part->id && $other->outline === $part->outline);
+            if ([] === $same && !$part->assumed) {
+                $ghosts[] = $part->toArray();
+            }
+        }
+
+        return $section + ['planned_parts' => $ghosts];
+    }
+}

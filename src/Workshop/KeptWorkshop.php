@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Workshop;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use MoltenNotes\App\Account\Caster;
+use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Workshop\Workshop;
+use MoltenNotes\Core\Workshop\WorkshopReader;
+
+/** What a caster owns, kept as the document it was written as: it is only ever read whole. */
+#[ORM\Entity]
+#[ORM\Table(name: 'workshop')]
+class KeptWorkshop
+{
+    #[ORM\Id]
+    #[ORM\OneToOne(targetEntity: Caster::class)]
+    #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+    private Caster $caster;
+
+    /** @var array<string, mixed> */
+    #[ORM\Column(type: Types::JSON)]
+    private array $content;
+
+    #[ORM\Column]
+    private \DateTimeImmutable $updatedAt;
+
+    #[ORM\Version]
+    #[ORM\Column(type: Types::INTEGER)]
+    private int $version = 1;
+
+    public function __construct(Caster $caster, Workshop $workshop, \DateTimeImmutable $now)
+    {
+        $this->caster = $caster;
+        $this->content = $workshop->toArray();
+        $this->updatedAt = $now;
+    }
+
+    public function rewrite(Workshop $workshop, \DateTimeImmutable $now): void
+    {
+        $this->content = $workshop->toArray();
+        // A second save within the same second must still change the row.
+        $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
+    }
+
+    public function workshop(): Workshop
+    {
+        return WorkshopReader::read($this->content, '', new ValueReader(UnitPreferences::metric()));
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Workshop;
+
+use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Http\JsonBody;
+use MoltenNotes\App\Shared\Storage\Notebook;
+use MoltenNotes\Core\Charge\Mix;
+use MoltenNotes\Core\Charge\Stock;
+use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Quantity\UnitTable;
+use MoltenNotes\Core\Record\Field;
+use MoltenNotes\Core\Record\FieldKind;
+use MoltenNotes\Core\Record\ValueReader;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+/** The cheapest charge from the caster's own stock for the composition asked for. */
+final readonly class MixController
+{
+    public function __construct(private Notebook $notebook)
+    {
+    }
+
+    #[Route('/api/mix', methods: ['POST'])]
+    public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    {
+        $body = JsonBody::of($request);
+        $reader = new ValueReader($caster->units());
+        $melt = self::measured($reader, 'melt', 'kg', [0.001, 5000], $body['melt'] ?? null, '/melt');
+        if (null === $melt) {
+            $reader->refuse('/melt', 'charge.melt_missing', 'Say how much metal is wanted.');
+        }
+        $windows = self::windows($reader, $body['windows'] ?? []);
+        $recovery = [];
+        foreach (is_array($body['recovery'] ?? null) ? $body['recovery'] : [] as $element => $share) {
+            $recovery[(string) $element] = self::measured($reader, 'recovery', 'percent', [1, 100], $share, '/recovery/'.ValueReader::escape((string) $element))?->si() ?? 1.0;
+        }
+        $stock = $this->stock($caster);
+        if ([] === $stock) {
+            $reader->refuse('/stock', 'charge.no_stock', 'There is no stock with a mass in your workshop yet.');
+        }
+        $reader->insist();
+        $wanted = $melt?->si() ?? 0.0;
+        $mix = Mix::cheapest($wanted, $windows, $stock, $recovery);
+        $format = new QuantityFormatter($caster->units());
+
+        return new JsonResponse([
+            'feasible' => $mix->isFeasible(),
+            'words' => $mix->isFeasible() ? '' : ($mix->enoughMetal ? 'No mix of this stock meets every window. The nearest one:' : 'The stock does not come to so much metal. All of it:'),
+            'cost' => round($mix->cost, 2),
+            'currency' => $this->notebook->workshop($caster)->currency,
+            'charge' => array_map(static fn (Stock $s, float $kg): array => ['name' => $s->name, 'kg' => round($kg, 4), 'shown' => $kg < 5e-4 ? '–' : $format->si($kg, Dimension::Mass)], $stock, $mix->charge),
+            'composition' => array_map(static fn (string $element): array => [
+                'element' => $element,
+                'percent' => round(100 * ($mix->composition[$element] ?? 0.0), 3),
+                'low' => round(100 * ($windows[$element][0] ?? 0.0), 3),
+                'high' => isset($windows[$element]) ? round(100 * $windows[$element][1], 3) : null,
+                'met' => !in_array($element, array_column($mix->unmet, 'element'), true),
+            ], array_values(array_unique([...array_keys($windows), ...array_keys($mix->composition)]))),
+        ]);
+    }
+
+    /** @return array<string, array{float, float}> */
+    private static function windows(ValueReader $reader, mixed $raw): array
+    {
+        $windows = [];
+        foreach (is_array($raw) ? $raw : [] as $element => $ends) {
+            $at = '/windows/'.ValueReader::escape((string) $element);
+            $low = self::measured($reader, 'low', 'percent', [0, 100], is_array($ends) ? $ends['low'] ?? null : null, $at.'/low')?->si() ?? 0.0;
+            $high = self::measured($reader, 'high', 'percent', [0, 100], is_array($ends) ? $ends['high'] ?? null : null, $at.'/high')?->si() ?? 1.0;
+            if ($low > $high) {
+                $reader->refuse($at.'/high', 'charge.window_backwards', 'The window runs backwards: the smaller share first.');
+            }
+            if (1 !== preg_match('/^[A-Z][a-z]?$/', (string) $element)) {
+                $reader->refuse($at, 'workshop.element', 'This is not the sign of an element, such as Si.');
+            }
+            $windows[(string) $element] = [$low, max($low, $high)];
+        }
+
+        return $windows;
+    }
+
+    /** @return list<Stock> */
+    private function stock(Caster $caster): array
+    {
+        $stock = [];
+        foreach ($this->notebook->workshop($caster)->stock as $row) {
+            if (null !== $row['mass']) {
+                $stock[] = new Stock($row['name'], $row['composition'], $row['loss']?->si() ?? 0.03, $row['price'] ?? 0.0, $row['least']?->si() ?? 0.0, $row['mass']->si());
+            }
+        }
+
+        return $stock;
+    }
+
+    /** @param array{float|int, float|int} $bounds */
+    private static function measured(ValueReader $reader, string $name, string $unit, array $bounds, mixed $raw, string $pointer): ?Measurement
+    {
+        $value = $reader->value(new Field($name, 'workshop', 'workshop', ucfirst($name), FieldKind::Quantity, null, UnitTable::get($unit), [(float) $bounds[0], (float) $bounds[1]], null, null, ''), $raw, $pointer);
+
+        return $value instanceof Measurement ? $value : null;
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Tests\App;
+
+use MoltenNotes\Tests\Support\Meshes;
+use MoltenNotes\Tests\Support\Plans;
+
+final class PlanAndWorkshopTest extends ApiTestCase
+{
+    private const WORKSHOP = [
+        'furnaces' => [['name' => 'Kiln', 'source' => 'electric', 'power' => '2 kW']],
+        'crucibles' => [['name' => 'No. 3', 'volume' => '1 L', 'mass' => '1.4 kg']],
+        'flasks' => [['name' => 'Small', 'length' => '300 mm', 'width' => '200 mm', 'cope' => '100 mm', 'drag' => '80 mm']],
+        'cutters' => [['name' => 'Tube', 'kind' => 'tube', 'size' => '5/8 in']],
+        'stock' => [
+            ['name' => 'Wheels', 'mass' => '3 kg', 'price' => '2,20', 'loss' => '5 %', 'composition' => ['Si' => '7 %', 'Mg' => 0.35, 'Fe' => 0.15]],
+            ['name' => 'Extrusion', 'mass' => '4 kg', 'price' => 1.1, 'loss' => '8 %', 'composition' => ['Si' => 0.45, 'Mg' => 0.5, 'Fe' => 0.25]],
+            ['name' => 'Ingot', 'mass' => '3 kg', 'price' => 3.6, 'loss' => '2 %', 'composition' => ['Si' => 12, 'Mg' => 0.05, 'Fe' => 0.4]],
+        ],
+        'tariffs' => ['electric' => 0.34], 'safe_lift' => '15 kg', 'currency' => 'EUR',
+    ];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signedIn();
+    }
+
+    public function testAPlanIsComputedWhileItIsTypedAndNothingIsSaved(): void
+    {
+        $plan = $this->call('POST', '/api/plan', ['values' => Plans::values()]);
+
+        self::assertSame(['pattern', 'metal', 'gating', 'filling', 'feeding', 'venting', 'mould'], array_column($plan['stages'], 'stage'));
+        self::assertNotEmpty($plan['section']['risks']);
+        self::assertContains('section-rim-0', array_column($plan['section']['parts'], 'id'));
+        self::assertSame(0, $this->call('GET', '/api/attempts')['total']);
+    }
+
+    public function testWhatCannotBeReadIsNamedAndTheRestIsPlanned(): void
+    {
+        $plan = $this->call('POST', '/api/plan', ['values' => ['pour.temperature' => 'hottish'] + Plans::values()]);
+
+        self::assertSame('/values/pour.temperature', $plan['problems'][0]['pointer']);
+        self::assertNotEmpty($plan['stages'][0]['figures']);
+        self::assertSame(['pour.temperature'], $plan['stages'][3]['missing'][0]['fields']);
+    }
+
+    public function testSectionsAreKeptWithTheUnitsTheyWereTypedIn(): void
+    {
+        $casting = $this->casting();
+        $id = self::id();
+        $sections = Plans::sectionsWith('rim', ['thickness' => '3/16 in']);
+        $this->call('PUT', "/api/attempts/{$id}", ['casting_id' => $casting, 'planned' => ['casting.sections' => $sections] + Plans::values()], 201);
+        $kept = $this->call('GET', "/api/attempts/{$id}")['planned']['casting.sections']['raw'];
+        self::assertEquals(['value' => 0.1875, 'unit' => 'in'], $kept[2]['thickness']);
+
+        $plan = $this->call('GET', "/api/attempts/{$id}/plan");
+        self::assertSame([], $plan['problems']);
+        self::assertStringContainsString('4.76', (string) json_encode($plan['section']['parts']));
+    }
+
+    public function testTheWorkshopIsUsedAndAStaleOneRefused(): void
+    {
+        $saved = $this->call('PUT', '/api/workshop', self::WORKSHOP);
+        self::assertSame(1, $saved['version']);
+        self::assertSame(2.2, $saved['stock'][0]['price']);
+        $this->call('PUT', '/api/workshop', ['version' => 1, 'safe_lift' => '12 kg'] + self::WORKSHOP);
+        $stale = $this->call('PUT', '/api/workshop', ['version' => 1] + self::WORKSHOP, 409);
+        self::assertEquals(['value' => 12, 'unit' => 'kg'], $stale['current']['safe_lift']);
+
+        $plan = $this->call('POST', '/api/plan', ['values' => ['gating.sprue' => null] + Plans::values()]);
+        $figures = array_column(array_merge(...array_column($plan['stages'], 'figures')), null, 'code');
+        self::assertArrayHasKey('energy_cost', $figures);
+        self::assertEqualsWithDelta(0.015875, $figures['sprue_base']['value']['value'], 1e-6, 'the caster’s own tube of 5/8 inch');
+    }
+
+    public function testFaultsOfAWorkshopPointAtTheirField(): void
+    {
+        $refused = $this->call('PUT', '/api/workshop', ['cutters' => [['name' => 'x', 'kind' => 'saw', 'size' => '4 kg']], 'stock' => [['name' => 'y', 'composition' => ['Si' => '70 %', 'Mg' => '40 %']]], 'currency' => 'euro'], 422);
+
+        self::assertEqualsCanonicalizing(['/cutters/0/size', '/cutters/0/kind', '/cutters/0/size', '/stock/0/composition', '/currency'], array_column($refused['problems'], 'pointer'));
+    }
+
+    public function testAMixIsMadeFromTheStockOrSaysWhyNot(): void
+    {
+        $this->call('PUT', '/api/workshop', self::WORKSHOP);
+        $mix = $this->call('POST', '/api/mix', ['melt' => '3 kg', 'windows' => ['Si' => ['low' => '6.5 %', 'high' => '7.5 %'], 'Fe' => ['low' => null, 'high' => '0.45 %']]]);
+        self::assertTrue($mix['feasible']);
+        self::assertGreaterThan(0, $mix['cost']);
+
+        $none = $this->call('POST', '/api/mix', ['melt' => '3 kg', 'windows' => ['Cu' => ['low' => '2 %', 'high' => '3 %']]]);
+        self::assertFalse($none['feasible']);
+        self::assertFalse(array_column($none['composition'], 'met', 'element')['Cu']);
+        $this->call('POST', '/api/mix', ['melt' => '3 kg', 'windows' => ['Si' => ['low' => '9 %', 'high' => '5 %']]], 422);
+    }
+
+    public function testAMeshIsMeasuredAndABrokenOneReported(): void
+    {
+        $mesh = $this->send('/api/meshes?unit=mm', Meshes::binary(Meshes::box([20, 30, 40])));
+        self::assertTrue($mesh['closed']);
+        self::assertEqualsWithDelta(24.0, $mesh['volume']['value'], 1e-6);
+
+        $open = $this->send('/api/meshes?unit=in', Meshes::binary(array_slice(Meshes::box([2, 3, 4]), 1)));
+        self::assertSame('mesh.open', $open['faults'][0]['code']);
+        $this->send('/api/meshes?unit=mm', 'no mesh at all', 422);
+        $this->send('/api/meshes', 'no unit', 422);
+    }
+
+    public function testTheChangeSheetShowsTheNumberMoveIntoItsBand(): void
+    {
+        $attempt = $this->pour($this->casting(), ['planned' => Plans::values(), 'made' => ['pour.temperature' => '680 C', 'pour.carry_time' => '30 s', 'pour.time' => '3 s', 'sand.condition' => 'good'], 'observations' => ['sluggish']]);
+        $this->call('PUT', "/api/attempts/{$attempt['id']}/findings/".self::id(), ['kind' => 'misrun', 'places' => ['far_from_gate'], 'severity' => 'spoils'], 201);
+        $why = $this->call('GET', "/api/attempts/{$attempt['id']}/diagnosis");
+        self::assertSame('metal_cold', $why['causes'][0]['cause']);
+        self::assertStringContainsString('times as far as the rim asks', (string) json_encode($why['causes'][0]['contributions']));
+
+        $sheet = $this->call('PUT', "/api/attempts/{$attempt['id']}/change-sheet", ['accepted' => [['remedy' => 'hotter']]]);
+        $moves = array_column($sheet['moves'], null, 'code');
+        self::assertArrayHasKey('fill_ratio', $moves);
+        self::assertSame('bad', $moves['fill_ratio']['before_standing']);
+        self::assertNotSame('bad', $moves['fill_ratio']['after_standing']);
+    }
+
+    public function testOwnPoursTeachTheFillFactorAndOwnHeatsTheEfficiency(): void
+    {
+        $casting = $this->casting();
+        for ($i = 0; $i < 3; ++$i) {
+            $attempt = $this->pour($casting, ['planned' => Plans::values(), 'made' => ['pour.time' => '1.5 s', 'pour.temperature' => '730 C'], 'heat' => ['values' => ['metal.alloy' => 'al_si7mg', 'metal.charge' => '1 kg', 'melt.energy' => '1.2 kWh']], 'observations' => []]);
+            $this->call('PUT', "/api/attempts/{$attempt['id']}/findings/".self::id(), ['kind' => 'misrun'], 201);
+        }
+        $plan = $this->call('POST', '/api/plan', ['values' => Plans::values()]);
+
+        self::assertSame(3, $plan['calibration']['pours']);
+        self::assertLessThan(1.0, $plan['calibration']['factor']);
+        self::assertSame(3, $this->call('GET', '/api/workshop')['learnt']['heats']);
+    }
+}
