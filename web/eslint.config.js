@@ -2,7 +2,7 @@ import importX from 'eslint-plugin-import-x';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-const features = ['account', 'attempt', 'bench', 'castings', 'change-sheet', 'findings', 'handbook', 'ledger', 'log-pour', 'mould-section', 'settings', 'why'];
+const features = ['account', 'attempt', 'bench', 'castings', 'change-sheet', 'findings', 'handbook', 'ledger', 'log-pour', 'mould-section', 'plan', 'settings', 'why', 'workshop'];
 
 export default tseslint.config(
   { ignores: ['node_modules', 'src/shared/api/schema.gen.ts'] },

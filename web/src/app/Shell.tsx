@@ -12,6 +12,7 @@ import { useTheme } from './theme';
 const PLACES = [
   { to: '/', label: 'Bench' },
   { to: '/castings', label: 'Castings' },
+  { to: '/workshop', label: 'Workshop' },
   { to: '/ledger', label: 'Ledger' },
   { to: '/handbook', label: 'Handbook' },
 ];
@@ -128,7 +129,7 @@ function PhoneBar() {
       <NavLink to="/log" className="title-pour">
         Log a pour
       </NavLink>
-      {PLACES.slice(2).map((place) => (
+      {PLACES.slice(2, 4).map((place) => (
         <NavLink key={place.to} to={place.to} className="place">
           {place.label}
         </NavLink>

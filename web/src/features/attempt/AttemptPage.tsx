@@ -19,14 +19,29 @@ export function AttemptPage() {
   const attempt = useSuspenseQuery(attemptQuery(id)).data;
   const navigate = useNavigate();
   const [selected, setSelected] = useState<readonly string[]>([]);
+  const [subject, setSubject] = useState<string | null>(null);
   const [editing, setEditing] = useState<Finding | 'new' | null>(null);
-  useKeys({ f: () => setEditing('new'), w: () => void navigate(`/attempts/${id}/why`), x: () => void navigate(`/attempts/${id}/changes`) });
+  useKeys({
+    f: () => setEditing('new'),
+    g: () => void navigate(`/attempts/${id}/plan`),
+    w: () => void navigate(`/attempts/${id}/why`),
+    x: () => void navigate(`/attempts/${id}/changes`),
+  });
   return (
     <article>
       <Head attempt={attempt} />
       <Questions />
       <div className="mt-2">
-        <MouldSection section={attempt.section} findings={attempt.findings} selected={selected} onSelect={setSelected} />
+        <MouldSection
+          section={attempt.section}
+          findings={attempt.findings}
+          selected={selected}
+          onSelect={(fields, part) => {
+            setSelected(fields);
+            setSubject(part);
+          }}
+          subject={subject}
+        />
       </div>
       <FindingsBlock attempt={attempt} editing={editing} setEditing={setEditing} />
       <Stages attempt={attempt} selected={selected} />
@@ -54,6 +69,9 @@ function Head({ attempt }: { attempt: Attempt }) {
         </div>
       </div>
       <nav className="flex flex-wrap gap-2" aria-label="This attempt">
+        <Link to={`/attempts/${attempt.id}/plan`} className="press">
+          Plan
+        </Link>
         <Link to={`/attempts/${attempt.id}/log`} className={attempt.state === 'planned' ? 'press press-molten' : 'press'}>
           {attempt.state === 'planned' ? 'Log the pour' : 'Put right'}
         </Link>

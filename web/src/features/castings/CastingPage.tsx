@@ -1,17 +1,19 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
-import { Link, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { defectWords, useHandbook, wordsFor, type FollowedSheet, type TrailAttempt } from '../../shared/api';
 import { dayWords } from '../../shared/day';
-import { Empty, RevisionMark } from '../../shared/ui/states';
+import { Empty, Failed, RevisionMark } from '../../shared/ui/states';
 import { VerdictMark, verdictWords } from '../../shared/ui/VerdictMark';
 import { outcomeWords } from '../../shared/outcome';
-import { castingQuery } from './queries';
+import { castingQuery, usePlanAttempt } from './queries';
 
 /** A casting and its trail: attempt, change sheet, attempt; what was foretold and what came. */
 export function CastingPage() {
   const { id = '' } = useParams();
   const casting = useSuspenseQuery(castingQuery(id)).data;
   const handbook = useHandbook();
+  const navigate = useNavigate();
+  const plan = usePlanAttempt(id, (attempt) => void navigate(`/attempts/${attempt}/plan`));
   const good = casting.trail.filter((attempt) => attempt.verdict === 'good').length;
   return (
     <article>
@@ -32,10 +34,16 @@ export function CastingPage() {
               .join(' · ')}
           </p>
         </div>
-        <Link to={`/log?casting=${casting.id}`} className="press press-molten">
-          Log an attempt
-        </Link>
+        <div className="flex flex-wrap gap-2">
+          <button type="button" className="press" disabled={plan.isPending} onClick={() => plan.mutate()}>
+            Plan an attempt
+          </button>
+          <Link to={`/log?casting=${casting.id}`} className="press press-molten">
+            Log an attempt
+          </Link>
+        </div>
       </div>
+      {plan.isError && <Failed error={plan.error} />}
       {casting.trail.length === 0 ? (
         <Empty title="No attempt yet.">
           <p>Log one you poured, even from memory: what you do not know stays blank.</p>

@@ -5,6 +5,7 @@ import { attemptQuery } from '../attempt/index';
 import { defectWords, fieldMessages, useHandbook, type ChangeSheet, type Prediction, type Proposal } from '../../shared/api';
 import { freshId } from '../../shared/id';
 import { outcomeWords } from '../../shared/outcome';
+import { StandingMark } from '../../shared/ui/StandingMark';
 import { Failed, RevisionMark } from '../../shared/ui/states';
 import { sheetQuery, useSheetActions } from './queries';
 
@@ -52,6 +53,7 @@ export function ChangeSheetPage() {
         <aside className="content-start">
           <h2 className="border-b-[3px] border-double border-ink pb-1">{closed ? 'Foretold' : 'What this should do'}</h2>
           <Predictions predictions={sheet.predictions} />
+          <Moves moves={sheet.moves} />
           <p className="mt-3 text-soft">{sheet.teaches}</p>
           {closed ? (
             <Link to={`/attempts/${sheet.next_id}`} className="press press-molten mt-4">
@@ -166,6 +168,29 @@ function Line({ proposal, closed, busy, onSet }: { proposal: Proposal; closed: b
         </button>
       )}
     </li>
+  );
+}
+
+/** Numbers of the plan that the changes move, and whether into their band. */
+function Moves({ moves }: { moves: ChangeSheet['moves'] }) {
+  if (moves.length === 0) return null;
+  return (
+    <section className="mt-4" aria-label="What moves in the plan">
+      <h3 className="lettering text-ink">What moves in the plan</h3>
+      <ul className="rule mt-1">
+        {moves.map((move) => (
+          <li key={move.code} className="hairline py-1.5 first:border-t-0">
+            <span className="block leading-tight">{move.label}</span>
+            <span className="text-soft">
+              <StandingMark standing={move.before_standing} /> {move.before ?? 'not known'} →{' '}
+            </span>
+            <strong className="figure">
+              <StandingMark standing={move.after_standing} /> {move.after ?? 'not known'}
+            </strong>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

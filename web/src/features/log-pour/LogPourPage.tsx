@@ -208,7 +208,7 @@ interface Asked {
 }
 
 function StageBlock({ title, fields, asked }: { title: string; fields: readonly Field[]; asked: Asked }) {
-  const here = fields.filter((field) => isAsked(field, asked.process));
+  const here = fields.filter((field) => isAsked(field, asked.process) && field.kind !== 'sections');
   const first = here.filter(isAskedFirst);
   const rest = here.filter((field) => !isAskedFirst(field));
   const noted = rest.some((field) => asked.errors[field.key]);

@@ -85,6 +85,8 @@ export function draftOf(attempt: Attempt, today: string): Draft {
 }
 
 export function asInput(value: ShownValue): FieldInput {
+  // Sections are drawn and edited on the plan; here they only pass through, as they are stored.
+  if (Array.isArray(value.raw)) return value.shown;
   if (typeof value.raw === 'boolean' || typeof value.raw === 'string') return value.raw;
   if (typeof value.raw === 'number') return String(value.raw);
   return value.shown;

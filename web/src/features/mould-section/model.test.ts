@@ -15,6 +15,7 @@ const vent = (id: string) => ({
   ],
   fields: [],
   assumed: false,
+  subject: '',
 });
 
 const section: Section = {
@@ -36,6 +37,7 @@ const section: Section = {
       ],
       fields: [],
       assumed: false,
+      subject: '',
     },
     {
       id: 'riser',
@@ -50,11 +52,14 @@ const section: Section = {
       ],
       fields: [],
       assumed: false,
+      subject: '',
     },
     vent('vent-0'),
     vent('vent-1'),
   ],
   dimensions: [],
+  risks: [],
+  planned_parts: [],
   places: { thin_section: [30, 0], everywhere: [50, 0] },
 };
 
@@ -82,13 +87,30 @@ describe('the mould section', () => {
     const named = leaders(section, frame(section, 900));
     expect(named.map((leader) => leader.text)).toContain('2 vents');
     const ys = named.map((leader) => leader.to[1]);
-    for (let i = 1; i < ys.length; i++) expect((ys[i] ?? 0) - (ys[i - 1] ?? 0)).toBeGreaterThanOrEqual(30);
+    for (let i = 1; i < ys.length; i++) expect((ys[i] ?? 0) - (ys[i - 1] ?? 0)).toBeGreaterThanOrEqual(27);
   });
 
   it('pins two findings of one place side by side, and one without a place somewhere', () => {
     const pinned = pins(section, [finding(['thin_section']), finding(['thin_section']), finding([])], frame(section, 900));
     expect(pinned).toHaveLength(3);
     expect(pinned[1]?.at[0]).toBeGreaterThan(pinned[0]?.at[0] ?? 0);
+  });
+
+  it('writes risks beside their place, and on a phone only those', () => {
+    const risky: Section = {
+      ...section,
+      risks: [{ words: 'The rim may not fill.', short: 'may not fill 0.7 ×', standing: 'bad', subject: 'rim', at: [90, 0], stage: 'filling', code: 'fill_ratio' }],
+    };
+    expect(leaders(risky, frame(risky, 900)).map((leader) => leader.standing)).toContain('bad');
+    expect(leaders(risky, frame(risky, 390)).map((leader) => leader.text)).toEqual(['may not fill 0.7 ×']);
+  });
+
+  it('shrinks to scale where the height is short', () => {
+    const low = frame(section, 1100, 240);
+    expect(low.height).toBeLessThanOrEqual(241);
+    const [x0] = low.place([0, 0]);
+    const [x1] = low.place([10, 0]);
+    expect(x1 - x0).toBeCloseTo(10 * low.scale);
   });
 
   it('draws closed outlines', () => {

@@ -2,28 +2,36 @@ import type { Finding, Section, SectionPart } from '../../shared/api';
 
 export type Point = readonly [number, number];
 
-interface Frame {
+export interface Frame {
   width: number;
   height: number;
   /** Millimetres of the mould to units of the drawing, y turned downwards. */
   place: (point: Point) => Point;
   /** Drawing units per millimetre. */
   scale: number;
+  margin: { left: number; right: number; top: number; bottom: number };
 }
 
-const MARGIN = { left: 74, right: 156, top: 64, bottom: 46 };
+const WIDE = { left: 84, right: 176, top: 30, bottom: 44 };
+const NARROW = { left: 16, right: 112, top: 22, bottom: 44 };
+/** Below this the drawing has a phone's margins. */
+const NARROW_BELOW = 620;
 
-/** Fits the mould into a drawing of this width; the height follows, for it is to scale. */
-export function frame(section: Section, width: number): Frame {
-  const { left, right, top, bottom } = section.bounds;
+/** Fits the mould into a drawing of this width and at most this height; it stays to scale and stands in the middle. */
+export function frame(section: Section, width: number, most = 460): Frame {
+  const margin = width < NARROW_BELOW ? NARROW : WIDE;
+  const { left, right, bottom } = section.bounds;
   const crown = crownOf(section);
-  const scale = (width - MARGIN.left - MARGIN.right) / (right - left);
+  const byWidth = (width - margin.left - margin.right) / (right - left);
+  const byHeight = (most - margin.top - margin.bottom) / (crown - bottom);
+  const scale = Math.min(byWidth, byHeight);
+  const spare = width - margin.left - margin.right - (right - left) * scale;
   return {
     width,
-    height: MARGIN.top + (crown - bottom) * scale + MARGIN.bottom,
+    height: margin.top + (crown - bottom) * scale + margin.bottom,
     scale,
-    place: ([x, y]) => [MARGIN.left + (x - left) * scale, MARGIN.top + (crown - y) * scale],
-    ...(top > crown ? { height: MARGIN.top + (top - bottom) * scale + MARGIN.bottom } : {}),
+    margin,
+    place: ([x, y]) => [margin.left + spare / 2 + (x - left) * scale, margin.top + (crown - y) * scale],
   };
 }
 
@@ -38,19 +46,14 @@ export function asPoint(pair: readonly number[]): Point {
 
 /** A closed outline as an SVG path. */
 export function outlinePath(outline: readonly (readonly number[])[], place: Frame['place']): string {
-  return (
-    outline
-      .map(
-        (pair, i) =>
-          `${i === 0 ? 'M' : 'L'}${place(asPoint(pair))
-            .map((n) => n.toFixed(1))
-            .join(' ')}`,
-      )
-      .join('') + 'Z'
-  );
+  const at = (pair: readonly number[]) =>
+    place(asPoint(pair))
+      .map((n) => n.toFixed(1))
+      .join(' ');
+  return `${outline.map((pair, i) => `${i === 0 ? 'M' : 'L'}${at(pair)}`).join('')}Z`;
 }
 
-export function centre(part: SectionPart): Point {
+function centre(part: SectionPart): Point {
   const points = part.outline.map(asPoint);
   const xs = points.map((point) => point[0]);
   const ys = points.map((point) => point[1]);
@@ -58,35 +61,74 @@ export function centre(part: SectionPart): Point {
 }
 
 export interface Leader {
-  part: SectionPart;
+  key: string;
   text: string;
+  /** A risk is written with its mark; a name without. */
+  standing: 'plain' | 'risky' | 'bad';
+  title: string;
+  subject: string;
   from: Point;
   to: Point;
 }
 
-const NAMED: readonly string[] = ['riser', 'vent', 'gate', 'runner', 'cavity'];
+const NAMED: readonly string[] = ['riser', 'vent', 'gate', 'runner', 'chill'];
 
 /**
- * Names with leader lines, standing one under the other right of the mould and never closer than a line's height.
- * Several gates or vents share one name with their count.
+ * Names and risks with leader lines, standing one under the other right of the mould and never closer than a line's height.
+ * Several gates or vents share one name with their count; a section of the casting is named by its own label. On a phone only risks are written.
  */
-export function leaders(section: Section, drawing: Frame, lineHeight = 30): Leader[] {
-  const x = drawing.width - MARGIN.right + 22;
-  const found = NAMED.flatMap((kind) => {
+export function leaders(section: Section, drawing: Frame, lineHeight = 27): Leader[] {
+  const x = drawing.width - drawing.margin.right + 20;
+  const narrow = drawing.margin === NARROW;
+  const risks = section.risks.map((risk): Leader => ({
+    key: `risk-${risk.code}-${risk.subject}`,
+    text: risk.short,
+    standing: risk.standing === 'bad' ? 'bad' : 'risky',
+    title: risk.words,
+    subject: risk.subject,
+    from: drawing.place(asPoint(risk.at)),
+    to: [x, drawing.place(asPoint(risk.at))[1]],
+  }));
+  const found = [...risks, ...(narrow ? [] : names(section, drawing, x))];
+  found.sort((a, b) => a.from[1] - b.from[1]);
+  return spread(found, drawing, lineHeight);
+}
+
+/** Pushes labels apart: downwards from the first, then up again where the last would leave the drawing. */
+function spread(found: readonly Leader[], drawing: Frame, lineHeight: number): Leader[] {
+  let next = drawing.margin.top + 4;
+  const ys = found.map((leader) => {
+    const y = Math.max(next, leader.to[1]);
+    next = y + lineHeight;
+    return y;
+  });
+  let floor = drawing.height - 8;
+  for (let i = ys.length - 1; i >= 0; i--) {
+    ys[i] = Math.min(ys[i] ?? floor, floor);
+    floor = (ys[i] ?? floor) - lineHeight;
+  }
+  return found.map((leader, i) => ({ ...leader, to: [leader.to[0], ys[i] ?? leader.to[1]] as Point }));
+}
+
+function names(section: Section, drawing: Frame, x: number): Leader[] {
+  const told = new Set(section.risks.map((risk) => risk.subject));
+  const bodies = [...new Set(section.parts.filter((part) => part.kind === 'cavity').map((part) => part.subject))];
+  const name = (part: SectionPart, text: string): Leader => {
+    const from = drawing.place(anchor(part));
+    return { key: `name-${part.id}`, text, standing: 'plain', title: text, subject: part.subject, from, to: [x, from[1]] };
+  };
+  const casting = bodies.flatMap((subject) => {
+    const part = section.parts.filter((one) => one.kind === 'cavity' && one.subject === subject).at(-1);
+    return part && !(subject !== '' && told.has(subject)) ? [name(part, subject === '' ? part.label : `${part.label} ${part.value}`)] : [];
+  });
+  const rest = NAMED.flatMap((kind) => {
     const parts = section.parts.filter((part) => part.kind === kind);
     const last = parts.at(-1);
     if (!last) return [];
-    const label = parts.length > 1 ? `${parts.length} ${plural(last.label)}` : last.label;
-    const from = drawing.place(anchor(last));
-    return [{ part: last, text: [label, kind === 'cavity' || kind === 'runner' ? '' : last.value].filter(Boolean).join(' '), from, to: [x, from[1]] as Point }];
+    const label = parts.length > 1 ? `${parts.length} ${last.label.toLowerCase()}s` : last.label;
+    return [name(last, [label, kind === 'runner' ? '' : last.value].filter(Boolean).join(' '))];
   });
-  found.sort((a, b) => a.from[1] - b.from[1]);
-  let next = MARGIN.top - 20;
-  return found.map((leader) => {
-    const y = Math.max(next, leader.to[1]);
-    next = y + lineHeight;
-    return { ...leader, to: [leader.to[0], y] };
-  });
+  return [...casting, ...rest];
 }
 
 /** Tall parts are named near their top, so that the leader leaves the crowd. */
@@ -95,10 +137,6 @@ function anchor(part: SectionPart): Point {
   if (part.kind !== 'vent' && part.kind !== 'riser') return [x, y];
   const top = Math.max(...part.outline.map((point) => point[1] ?? 0));
   return [x, y + (top - y) * 0.55];
-}
-
-function plural(word: string): string {
-  return `${word.toLowerCase()}s`;
 }
 
 export interface Pin {

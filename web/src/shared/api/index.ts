@@ -1,5 +1,5 @@
-export { answered, api, rememberToken } from './client';
+export { answered, api, csrfToken, rememberToken } from './client';
 export { defectWords, handbookQuery, useHandbook, wordsFor } from './handbook';
-export { fieldMessages, ProblemError } from './problem';
+export { fieldMessages, ProblemError, readProblem } from './problem';
 export { sessionQuery } from './session';
 export type * from './types';

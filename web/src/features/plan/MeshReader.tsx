@@ -1,0 +1,54 @@
+import { useState } from 'react';
+import { ProblemError } from '../../shared/api';
+import { PickOne } from '../../shared/ui/Pegs';
+import { useReadMesh } from './queries';
+
+const UNITS = ['mm', 'cm', 'm', 'in'].map((code) => ({ code, label: code, hint: '' }));
+
+/** Reads an STL file: volume, surface and box, and what is wrong with it. */
+export function MeshReader({ onUse }: { onUse: (volume: string, area: string) => void }) {
+  const [unit, setUnit] = useState('mm');
+  const read = useReadMesh();
+  const mesh = read.data;
+  return (
+    <div className="mt-3">
+      <div className="flex flex-wrap items-end gap-4">
+        <fieldset>
+          <legend className="lettering mb-1">Drawn in</legend>
+          <PickOne label="Unit of the mesh" choices={UNITS} value={unit} onChange={(next) => setUnit(next ?? 'mm')} />
+        </fieldset>
+        <label className="press cursor-pointer focus-within:outline-3 focus-within:outline-molten">
+          {read.isPending ? 'Reading' : 'Choose an STL file'}
+          <input
+            type="file"
+            accept=".stl"
+            className="sr-only"
+            disabled={read.isPending}
+            onChange={(event) => event.target.files?.[0] && read.mutate({ file: event.target.files[0], unit })}
+          />
+        </label>
+      </div>
+      {read.isError && (
+        <p role="alert" className="mt-2 font-semibold text-molten">
+          {read.error instanceof ProblemError ? read.error.problem.title : 'The file could not be sent.'}
+        </p>
+      )}
+      {mesh && (
+        <div className="mt-3 border-l-2 border-ink pl-3" aria-live="polite">
+          <p>
+            <span className="figure">{mesh.volume.shown}</span> volume, <span className="figure">{mesh.area.shown}</span> surface, box{' '}
+            <span className="figure">{mesh.box.map((side) => side.shown).join(' × ')}</span>, {mesh.triangles.toLocaleString('en')} facets
+          </p>
+          {mesh.faults.map((fault) => (
+            <p key={fault.code} className="font-semibold">
+              {fault.words}
+            </p>
+          ))}
+          <button type="button" className="press mt-1" onClick={() => onUse(`${Number(mesh.volume.value.toPrecision(6))} mL`, `${Number(mesh.area.value.toPrecision(6))} cm2`)}>
+            Use {mesh.closed ? 'it' : 'it as a first guess'}
+          </button>
+        </div>
+      )}
+    </div>
+  );
+}

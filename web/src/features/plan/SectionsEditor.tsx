@@ -1,0 +1,194 @@
+import { useId } from 'react';
+import type { CastingSection } from '../../shared/api';
+import { measuresOf, measureText, newSection, SHAPE_LIST, shapeLabel, withoutSection } from './model';
+import { ShapeMark } from './ShapeMark';
+
+interface Props {
+  sections: readonly CastingSection[];
+  onChange: (sections: CastingSection[]) => void;
+  /** index/measure → complaint */
+  problems: Record<string, string>;
+  chosen: string | null;
+  onChoose: (id: string) => void;
+}
+
+const MARKS = [
+  { key: 'riser', label: 'Riser' },
+  { key: 'vent', label: 'Vent' },
+  { key: 'chill', label: 'Chill' },
+  { key: 'upright', label: 'Stands upright' },
+] as const;
+
+/** The casting as a handful of simple bodies: what each measures, what it joins, and what the mould does to it. */
+export function SectionsEditor({ sections, onChange, problems, chosen, onChoose }: Props) {
+  const set = (index: number, change: Partial<CastingSection>) => onChange(sections.map((section, i) => (i === index ? { ...section, ...change } : section)));
+  return (
+    <div>
+      <ol>
+        {sections.map((section, index) => (
+          <li key={section.id ?? index} className={`hairline py-3 first:border-t-0 ${chosen === section.id ? 'bg-wash' : ''}`} onFocus={() => section.id && onChoose(section.id)}>
+            <Row
+              section={section}
+              index={index}
+              sections={sections}
+              problems={problems}
+              onSet={(change) => set(index, change)}
+              onRemove={() => onChange(withoutSection(sections, section.id ?? ''))}
+            />
+          </li>
+        ))}
+      </ol>
+      <div role="group" aria-label="Add a section" className="rule mt-1 flex flex-wrap items-center gap-1.5 pt-3">
+        <span className="lettering mr-2">Add</span>
+        {SHAPE_LIST.map((shape) => (
+          <button key={shape} type="button" className="press gap-2 px-3" onClick={() => onChange([...sections, newSection(shape, sections)])}>
+            <ShapeMark shape={shape} />
+            {shapeLabel(shape)}
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function Row({
+  section,
+  index,
+  sections,
+  problems,
+  onSet,
+  onRemove,
+}: {
+  section: CastingSection;
+  index: number;
+  sections: readonly CastingSection[];
+  problems: Record<string, string>;
+  onSet: (change: Partial<CastingSection>) => void;
+  onRemove: () => void;
+}) {
+  const label = section.label ?? '';
+  const others = sections.filter((other) => other.id !== section.id);
+  return (
+    <div role="group" aria-label={`Section ${index + 1}: ${label}`}>
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+        <span className="self-center">
+          <ShapeMark shape={section.shape} size={38} />
+        </span>
+        <Small label="Name" width="w-28" value={label} onChange={(next) => onSet({ label: next })} error={problems[`${index}/label`]} />
+        {measuresOf(section.shape).map((measure) => (
+          <Small
+            key={measure}
+            label={measure.replace('_', ' ')}
+            width="w-24"
+            value={measureText(section[measure])}
+            onChange={(next) => onSet({ [measure]: next })}
+            error={problems[`${index}/${measure}`]}
+          />
+        ))}
+        <Small
+          label="how many"
+          width="w-16"
+          value={String(section.count ?? 1)}
+          onChange={(next) => /^\d{0,3}$/.test(next) && onSet({ count: Math.max(1, Number(next) || 1) })}
+          error={problems[`${index}/count`]}
+        />
+        <Small
+          label="gates"
+          width="w-14"
+          value={String(section.gates ?? 0)}
+          onChange={(next) => /^\d{0,2}$/.test(next) && onSet({ gates: Number(next) || 0 })}
+          error={problems[`${index}/gates`]}
+        />
+      </div>
+      <div className="mt-2 flex flex-wrap items-center gap-1.5 pl-[54px]">
+        {index > 0 && <Joins section={section} others={others} onSet={onSet} error={problems[`${index}/joins`]} />}
+        {MARKS.map(({ key, label: words }) => (
+          <button key={key} type="button" className="peg text-sm" data-many="true" aria-pressed={section[key] === true} onClick={() => onSet({ [key]: section[key] !== true })}>
+            {words}
+          </button>
+        ))}
+        <button type="button" className="press press-quiet text-sm" onClick={onRemove} aria-label={`Take out: ${label}`}>
+          Take out
+        </button>
+      </div>
+    </div>
+  );
+}
+
+function Joins({
+  section,
+  others,
+  onSet,
+  error,
+}: {
+  section: CastingSection;
+  others: readonly CastingSection[];
+  onSet: (change: Partial<CastingSection>) => void;
+  error: string | undefined;
+}) {
+  const id = useId();
+  const seat = useId();
+  return (
+    <span className="inline-flex flex-wrap items-center gap-2 pr-2">
+      <label htmlFor={seat} className="sr-only">
+        How it sits
+      </label>
+      <select
+        id={seat}
+        className="entry w-auto text-base"
+        value={section.sits ?? 'end'}
+        onChange={(event) => onSet({ sits: event.target.value as NonNullable<CastingSection['sits']> })}
+      >
+        <option value="end">at the end of</option>
+        <option value="top">on top of</option>
+        <option value="under">under</option>
+      </select>
+      <label htmlFor={id} className="sr-only">
+        Joins
+      </label>
+      <select
+        id={id}
+        className="entry w-auto text-base"
+        value={section.joins ?? ''}
+        aria-invalid={error ? true : undefined}
+        onChange={(event) => onSet({ joins: event.target.value })}
+      >
+        {others.map((other) => (
+          <option key={other.id} value={other.id}>
+            {other.label}
+          </option>
+        ))}
+      </select>
+      {error && (
+        <span role="alert" className="text-sm font-semibold text-molten">
+          {error}
+        </span>
+      )}
+    </span>
+  );
+}
+
+function Small({ label, width, value, onChange, error }: { label: string; width: string; value: string; onChange: (next: string) => void; error: string | undefined }) {
+  const id = useId();
+  return (
+    <div className={width}>
+      <label htmlFor={id} className="block text-sm text-soft">
+        {label}
+      </label>
+      <input
+        id={id}
+        className="entry"
+        autoComplete="off"
+        value={value}
+        aria-invalid={error ? true : undefined}
+        aria-describedby={error ? `${id}-note` : undefined}
+        onChange={(event) => onChange(event.target.value)}
+      />
+      {error && (
+        <p id={`${id}-note`} role="alert" className="text-sm font-semibold text-molten">
+          {error}
+        </p>
+      )}
+    </div>
+  );
+}

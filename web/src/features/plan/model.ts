@@ -1,0 +1,236 @@
+import type { Attempt, AttemptEntry, CastingSection, Field, Figure, PlanStage, ShownValue, TypedEntry } from '../../shared/api';
+
+/** What stands in one field of the plan while it is edited: text as typed, a choice, yes or no, or the sections. */
+export type PlanInput = string | boolean | CastingSection[] | null;
+
+export interface PlanDraft {
+  values: Record<string, PlanInput>;
+  /** Fields the caster has changed since it was saved. */
+  touched: readonly string[];
+}
+
+export const TABS = [
+  { tab: 'pattern', title: 'Pattern', stages: ['pattern'] },
+  { tab: 'metal', title: 'Metal', stages: ['metal'] },
+  { tab: 'gating', title: 'Gating', stages: ['gating'] },
+  { tab: 'filling', title: 'Will it fill', stages: ['filling'] },
+  { tab: 'feeding', title: 'Will it feed', stages: ['feeding', 'venting'] },
+  { tab: 'mould', title: 'Mould', stages: ['mould'] },
+] as const;
+
+export type Tab = (typeof TABS)[number]['tab'];
+
+/** The fields each tab asks for, in the order they are thought of. */
+export const FIELDS: Record<Tab, readonly string[]> = {
+  pattern: ['pattern.kind', 'casting.count', 'pattern.contraction_2', 'pattern.contraction_3'],
+  metal: [
+    'metal.source',
+    'pour.temperature',
+    'metal.loss',
+    'metal.reserve',
+    'crucible.volume',
+    'crucible.mass',
+    'melt.furnace',
+    'melt.energy_source',
+    'melt.power',
+    'melt.efficiency',
+  ],
+  gating: [
+    'gating.fill',
+    'gating.school',
+    'gating.sprue_height',
+    'casting.above',
+    'gating.gates',
+    'gating.fill_time',
+    'gating.sprue',
+    'gating.sprue_top',
+    'gating.sprue_shape',
+    'gating.basin',
+    'gating.basin_depth',
+    'gating.well',
+    'gating.runner_width',
+    'gating.runner_height',
+    'gating.runner_length',
+    'gating.overrun',
+    'gating.gate_width',
+    'gating.gate_thickness',
+    'gating.gate_length',
+    'gating.filter',
+  ],
+  filling: ['pour.temperature', 'pour.carry_time', 'pour.time', 'mould.temperature', 'foam.density', 'pour.ambient', 'casting.wall', 'casting.run'],
+  feeding: [
+    'feeding.riser',
+    'feeding.riser_diameter',
+    'feeding.riser_height',
+    'feeding.neck',
+    'feeding.insulated',
+    'venting.vents',
+    'venting.diameter',
+    'venting.high_points',
+    'casting.heaviest',
+  ],
+  mould: ['flask.length', 'flask.width', 'flask.cope', 'flask.drag', 'mould.cope_mass', 'mould.cope_weight', 'sand.moisture', 'sand.permeability', 'sand.binder', 'plaster.ratio'],
+};
+
+/** Where the volume comes from when it is not described in sections. */
+export const VOLUME_FIELDS: Record<string, readonly string[]> = {
+  dunk: ['pattern.volume', 'pattern.held', 'pattern.allowance'],
+  weight: ['pattern.mass', 'pattern.material', 'pattern.density', 'pattern.allowance'],
+  mass: ['casting.mass'],
+  mesh: ['pattern.volume', 'pattern.allowance'],
+};
+
+const SHAPES: Record<CastingSection['shape'], { label: string; measures: readonly string[] }> = {
+  plate: { label: 'Plate', measures: ['length', 'width', 'thickness'] },
+  bar: { label: 'Bar', measures: ['length', 'width', 'thickness'] },
+  cylinder: { label: 'Cylinder', measures: ['diameter', 'height'] },
+  tube: { label: 'Tube', measures: ['diameter', 'wall', 'height'] },
+  ring: { label: 'Ring', measures: ['diameter', 'width', 'thickness'] },
+  sphere: { label: 'Sphere', measures: ['diameter'] },
+  boss: { label: 'Boss', measures: ['diameter', 'height'] },
+  wedge: { label: 'Wedge', measures: ['length', 'width', 'thickness', 'thin_end'] },
+  free: { label: 'Volume and area', measures: ['volume', 'area'] },
+};
+
+export const SHAPE_LIST = Object.keys(SHAPES) as CastingSection['shape'][];
+
+export function shapeLabel(shape: CastingSection['shape']): string {
+  return SHAPES[shape].label;
+}
+
+export function measuresOf(shape: CastingSection['shape']): readonly string[] {
+  return SHAPES[shape].measures;
+}
+
+/** A new section joins the first; its name is the shape's, counted where there are several. */
+export function newSection(shape: CastingSection['shape'], sections: readonly CastingSection[]): CastingSection {
+  const alike = sections.filter((section) => section.shape === shape).length;
+  let n = sections.length + 1;
+  while (sections.some((section) => section.id === `s${n}`)) n++;
+  const first = sections[0];
+  return {
+    shape,
+    id: `s${n}`,
+    label: `${shape === 'free' ? 'Part' : SHAPES[shape].label}${alike > 0 ? ` ${alike + 1}` : ''}`,
+    ...(first ? { joins: first.id ?? 's1', sits: ['boss', 'sphere', 'cylinder'].includes(shape) ? ('top' as const) : ('end' as const) } : { gates: 1 }),
+  };
+}
+
+/** Taking a section out: what joined it joins what it joined. */
+export function withoutSection(sections: readonly CastingSection[], id: string): CastingSection[] {
+  const gone = sections.find((section) => section.id === id);
+  const left = sections.filter((section) => section.id !== id).map((section) => (section.joins === id ? { ...section, joins: gone?.joins ?? '' } : section));
+  return left
+    .map((section, index) => {
+      if (index === 0 || section.joins) return section;
+      return { ...section, joins: left[0]?.id ?? '' };
+    })
+    .map((section, index) => {
+      if (index > 0) return section;
+      const { joins: _joins, ...root } = section;
+      void _joins;
+      return root;
+    });
+}
+
+/** A measurement as it is shown in its entry: what was typed, or the value with its unit. */
+export function measureText(value: unknown): string {
+  if (typeof value === 'string') return value;
+  if (typeof value === 'object' && value !== null && 'value' in value && 'unit' in value) {
+    const { value: number, unit } = value as { value: number; unit: string };
+    return `${Number(number.toPrecision(6))} ${unit}`;
+  }
+  return '';
+}
+
+/** As made where known, as planned where not, as the caster would type it. */
+export function draftOf(attempt: Attempt): PlanDraft {
+  const values: PlanDraft['values'] = {};
+  for (const [key, value] of Object.entries(effective(attempt))) values[key] = asInput(value);
+  return { values, touched: [] };
+}
+
+function effective(attempt: Attempt): Record<string, ShownValue> {
+  return { ...attempt.planned, ...attempt.made, ...attempt.heat?.values };
+}
+
+function asInput(value: ShownValue): PlanInput {
+  if (Array.isArray(value.raw)) return value.raw;
+  if (typeof value.raw === 'boolean' || typeof value.raw === 'string') return value.raw;
+  if (typeof value.raw === 'number') return String(value.raw);
+  return value.shown;
+}
+
+/** What is computed with: untouched values exactly as they are stored, the rest as typed. */
+export function computed(draft: PlanDraft, attempt: Attempt): Record<string, TypedEntry> {
+  const stored = effective(attempt);
+  const values: Record<string, TypedEntry> = {};
+  for (const [key, value] of Object.entries(draft.values)) {
+    if (value === null || value === '') continue;
+    const known = stored[key];
+    values[key] = known && !draft.touched.includes(key) ? known.raw : withoutBlanks(value);
+  }
+  return values;
+}
+
+function withoutBlanks(value: string | boolean | CastingSection[]): TypedEntry {
+  if (!Array.isArray(value)) return value;
+  return value.map((section) => Object.fromEntries(Object.entries(section).filter(([, part]) => part !== '' && part !== null)) as CastingSection);
+}
+
+/** What is saved: a plan goes into what is planned; once it is poured, what was really cut goes into what was made. */
+export function entryOf(draft: PlanDraft, attempt: Attempt): AttemptEntry {
+  const planned: NonNullable<AttemptEntry['planned']> = {};
+  const made: NonNullable<AttemptEntry['made']> = {};
+  for (const [key, value] of Object.entries(attempt.planned)) planned[key] = value.raw;
+  for (const [key, value] of Object.entries({ ...attempt.made, ...attempt.heat?.values })) made[key] = value.raw;
+  const target = attempt.state === 'planned' ? planned : made;
+  for (const key of draft.touched) {
+    const value = draft.values[key] ?? null;
+    if (value === null || value === '') {
+      Reflect.deleteProperty(target, key);
+    } else {
+      target[key] = withoutBlanks(value);
+    }
+  }
+  return {
+    version: attempt.version,
+    poured_on: attempt.poured_on,
+    verdict: attempt.verdict as NonNullable<AttemptEntry['verdict']> | null,
+    note: attempt.note,
+    planned,
+    made,
+    observations: attempt.observations,
+    heat: { id: attempt.heat?.id ?? null },
+  };
+}
+
+/** Only what means something for this process, in the order of the tab. */
+export function fieldsFor(tab: Tab, fields: readonly Field[], process: PlanInput): Field[] {
+  return FIELDS[tab].flatMap((key) =>
+    fields.filter((field) => field.key === key && (field.processes === null || (typeof process === 'string' && field.processes.includes(process)))),
+  );
+}
+
+export interface FigureGroup {
+  code: string;
+  figures: Figure[];
+}
+
+const ORDER: Record<string, number> = { bad: 0, risky: 1, good: 2, plain: 3 };
+
+/** Figures of one kind for several sections stand together, the worst first. */
+export function grouped(stages: readonly PlanStage[]): Figure[] {
+  return stages.flatMap((stage) => {
+    const codes = [...new Set(stage.figures.map((figure) => figure.code))];
+    return codes.flatMap((code) =>
+      stage.figures.filter((figure) => figure.code === code).sort((a, b) => (ORDER[a.standing] ?? 3) - (ORDER[b.standing] ?? 3) || a.value.value - b.value.value),
+    );
+  });
+}
+
+/** How many risks a tab holds, and whether one of them is bad. */
+export function standingOf(stages: readonly PlanStage[]): 'bad' | 'risky' | null {
+  const standings = stages.flatMap((stage) => stage.risks.map((risk) => (risk as { standing?: string }).standing));
+  return standings.includes('bad') ? 'bad' : standings.includes('risky') ? 'risky' : null;
+}
