@@ -111,8 +111,8 @@ final class FillStage
         $spread = $this->basis->calibration->pours > 0 ? $factor : Estimate::ratio(1.0);
         $ratio = Estimate::through(Dimension::Ratio, static fn (float $life, float $v, float $f): float => $life * $v * $f / max(1e-6, $way['path']), $life, $speed, $spread)->widenedBy($this->basis->calibration->pours > 0 ? 0.0 : self::RULE_SPREAD);
         [$standing, $note] = match (true) {
-            $ratio->si < 1 => ['bad', "{$way['label']}: a misrun is to be expected."],
-            $ratio->si < self::COMFORTABLE => ['risky', "{$way['label']}: it may stop short."],
+            $ratio->si < 1 => ['bad', ucfirst($way['label']).': a misrun is to be expected.'],
+            $ratio->si < self::COMFORTABLE => ['risky', ucfirst($way['label']).': it may stop short.'],
             default => ['good', ''],
         };
         $this->sheet->add('fill_ratio', "Fill ratio, {$way['label']}", $ratio, 'r = t_life v / path', [
@@ -132,7 +132,7 @@ final class FillStage
         $have = $this->basis->si('gating.sprue_height');
         $need = EntryHead::of($this->alloy, Length::fromSi($way['thickness']));
         if (null !== $have && $need->si() > 0.5 * $have) {
-            $this->sheet->add('entry_head', "Least head to enter, {$way['label']}", Estimate::about($need, 0.2), $this->alloy->has('dross_former') ? 'h = 4γ / (ρ g t)' : 'h = 2γ / (ρ g t)', [$this->sheet->input('t', 'Thickness', $this->metres($way['thickness']), 'typed')], 'J. Campbell, Complete Casting Handbook', Mark::RecalledFromMemory, $need->si() > $have ? 'bad' : 'risky', "{$way['label']}: too thin for this head, however hot the metal.", $id);
+            $this->sheet->add('entry_head', "Least head to enter, {$way['label']}", Estimate::about($need, 0.2), $this->alloy->has('dross_former') ? 'h = 4γ / (ρ g t)' : 'h = 2γ / (ρ g t)', [$this->sheet->input('t', 'Thickness', $this->metres($way['thickness']), 'typed')], 'J. Campbell, Complete Casting Handbook', Mark::RecalledFromMemory, $need->si() > $have ? 'bad' : 'risky', ucfirst($way['label']).': too thin for this head, however hot the metal.', $id);
         }
     }
 
@@ -153,7 +153,7 @@ final class FillStage
                 $this->sheet->assume('No time is lost between furnace and mould.', 'pour.carry_time');
             }
         } else {
-            $this->sheet->warn('needed_at_mould', "{$way['label']}: no pour temperature alone fills it comfortably.", 'risky', $id);
+            $this->sheet->warn('needed_at_mould', ucfirst($way['label']).': no pour temperature alone fills it comfortably.', 'risky', $id);
         }
         $this->lever($way, $id, $ratioAt, $arrival->si, $speed);
     }

@@ -140,8 +140,8 @@ final class GatingStage
         }
         $height = $this->basis->castingHeight() ?? 0.0;
         $fill = $this->basis->fill();
-        $above = $this->basis->si('casting.above') ?? ('top' === $fill ? 0.0 : ('bottom' === $fill ? $height : $height / 2));
-        if (null === $this->basis->si('casting.above') && in_array($fill, ['parting', 'step'], true) && $height > 0) {
+        $above = $this->basis->aboveGates() ?? ('top' === $fill ? 0.0 : ('bottom' === $fill ? $height : $height / 2));
+        if (null === $this->basis->aboveGates() && in_array($fill, ['parting', 'step'], true) && $height > 0) {
             $this->sheet->assume('Half of the casting stands above the gates.', 'casting.above');
         }
         try {

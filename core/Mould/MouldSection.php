@@ -60,11 +60,11 @@ final class MouldSection
         $this->height = $this->layout->height ?? max($this->heavy, $this->mm('casting.height') ?? $this->heavy);
         $this->length = $this->layout->width ?? max($this->mm('casting.length') ?? max(90.0, ($this->mm('casting.run') ?? 0.0) * 1.1), $this->heavy * 1.2);
         $fill = $values->choice('gating.fill') ?? 'parting';
-        $above = $this->mm('casting.above');
+        $above = $basis->aboveGates();
         $this->foot = $this->onePiece ? 0.0 : match ($fill) {
             'bottom' => 0.0,
             'top' => -$this->height,
-            default => null === $above ? -$this->height / 2 : $above - $this->height,
+            default => null === $above ? -$this->height / 2 : $above * 1000 - $this->height,
         };
         $this->bore = $this->mm('gating.sprue') ?? $this->planned('gating', 'sprue_base') ?? 14.0;
         $this->left = $this->bore + self::RUNNER_LENGTH_MM;
@@ -149,17 +149,21 @@ final class MouldSection
                 $box = $layout->boxes[$section->id];
                 $this->parts[] = new SectionPart("beyond-{$section->id}", 'beyond', $section->label, '', $this->moved($this->box($box['x'], $box['y'], $box['x'] + $box['width'], $box['y'] + $box['height'])), ['casting.sections'], false, $section->id);
             }
-            foreach ($faces as $index => $face) {
-                $this->parts[] = new SectionPart("section-{$section->id}-{$index}", 'cavity', $section->label, $this->format->si($body->thickness, Dimension::Length), $this->moved($this->closed($face)), ['casting.sections'], false, $section->id);
+            foreach ($layout->copies[$section->id] ?? [0.0] as $copy => $aside) {
+                foreach ($faces as $index => $face) {
+                    $outline = array_map(static fn (array $point): array => [$point[0] + $aside, $point[1]], $face);
+                    $this->parts[] = new SectionPart("section-{$section->id}-{$copy}{$index}", 'cavity', $section->label, $this->format->si($body->thickness, Dimension::Length), $this->moved($this->closed($outline)), ['casting.sections'], false, $section->id);
+                }
             }
             $box = $layout->boxes[$section->id];
-            $x = $this->left + $box['x'] + $box['width'] * (2 === count($faces) ? 0.02 : 0.5);
             if ($section->chill) {
                 $foot = $this->foot + $box['y'];
                 $this->parts[] = new SectionPart("chill-{$section->id}", 'chill', 'Chill', '', $this->box($this->left + $box['x'] + $box['width'] * 0.2, $foot - max(6.0, $box['height'] * 0.6), $this->left + $box['x'] + $box['width'] * 0.8, $foot), ['casting.sections'], false, $section->id);
             }
-            $this->dimensions[] = ['from' => [$x, $this->foot + $box['y']], 'to' => [$x, $this->foot + $box['y'] + $box['height']], 'label' => $this->format->si($body->height, Dimension::Length), 'field' => 'casting.sections'];
         }
+        // Each section's thickness is told by its name; only the whole is measured on the drawing.
+        $right = $this->left + $layout->width + 14;
+        $this->dimensions[] = ['from' => [$right, $this->foot], 'to' => [$right, $this->foot + $layout->height], 'label' => $this->format->si($layout->height / 1000, Dimension::Length), 'field' => 'casting.sections'];
         $this->dimensions[] = ['from' => [$this->left, $this->foot], 'to' => [$this->left + $layout->width, $this->foot], 'label' => $this->format->si($layout->width / 1000, Dimension::Length), 'field' => 'casting.sections'];
     }
 
@@ -193,9 +197,21 @@ final class MouldSection
         }
     }
 
+    /** @return array{float, float} */
+    private function middleOf(string $id): array
+    {
+        foreach ($this->parts as $part) {
+            if ($part->id === $id) {
+                return [round(array_sum(array_column($part->outline, 0)) / count($part->outline), 2), round(array_sum(array_column($part->outline, 1)) / count($part->outline), 2)];
+            }
+        }
+
+        return [$this->left, $this->gateLevel()];
+    }
+
     private function brief(Figure $figure): string
     {
-        return Dimension::Ratio === $figure->value->dimension ? rtrim(rtrim(number_format($figure->value->si, $figure->value->si < 10 ? 1 : 0, '.', ''), '0'), '.').' ×' : $this->format->si($figure->value->si, $figure->value->dimension);
+        return Dimension::Ratio === $figure->value->dimension ? number_format($figure->value->si, $figure->value->si < 10 ? 1 : 0, '.', '').' ×' : $this->format->rough($figure->value);
     }
 
     /** @return array{float, float} */
@@ -210,7 +226,7 @@ final class MouldSection
         }
 
         return match ($code) {
-            'gate_speed', 'gate_freezes' => [$this->left - 5, $this->gateLevel()],
+            'gate_speed', 'gate_freezes' => $this->middleOf('gate-0'),
             'cope_weights' => [$this->left + $this->length * 0.8, $this->top()],
             'cannot_fill', 'crucible_holds', 'at_mould' => [0.0, $this->gateLevel() + $this->head * 0.7],
             'steam' => [$this->left + $this->length * 0.3, $this->foot - 6],
@@ -247,15 +263,17 @@ final class MouldSection
     {
         $level = $this->gateLevel();
         $channel = max($this->gateHeight * 1.6, 6.0);
-        $runnerTop = 'top' === $fill ? $level + $this->gateHeight + $channel : ('bottom' === $fill ? $level - $this->gateHeight : $level + $this->gateHeight / 2);
+        $runnerTop = 'top' === $fill ? $level + $this->gateHeight + $channel : ('bottom' === $fill ? $level - $this->gateHeight : (null !== $this->layout && !$this->onePiece ? $level : $level + $this->gateHeight / 2));
         $runnerFoot = $runnerTop - $channel;
         $this->sprue($runnerFoot);
         $gates = $this->basis->gates();
         $sideways = 'parting' === $fill || 'step' === $fill;
         $runnerEnd = $sideways ? $this->left - 10 : $this->left + $this->length * (1 === $gates ? 0.2 : 0.9);
         $this->parts[] = new SectionPart('runner', 'runner', 'Runner', '', $this->box(-$this->bore / 2, $runnerFoot, $runnerEnd, $runnerTop), ['gating.gates'], true);
-        for ($i = 0; $i < min($gates, 8); ++$i) {
-            $this->parts[] = new SectionPart("gate-{$i}", 'gate', 'Gate', $this->text('gating.gate_thickness'), $this->gate($fill, $i, $gates, $level, $runnerFoot, $runnerTop, $runnerEnd), ['gating.gates', 'gating.gate_thickness', 'gating.gate_width', 'gating.fill'], !$this->values->has('gating.gates'));
+        // With sections known, further gates lie before and behind the plane of the drawing; their count is told by name.
+        $drawn = null === $this->layout ? min($gates, 8) : 1;
+        for ($i = 0; $i < $drawn; ++$i) {
+            $this->parts[] = new SectionPart("gate-{$i}", 'gate', 1 === $gates || $drawn > 1 ? 'Gate' : "{$gates} gates", $this->text('gating.gate_thickness'), $this->gate($fill, $i, $gates, $level, $runnerFoot, $runnerTop, $runnerEnd), ['gating.gates', 'gating.gate_thickness', 'gating.gate_width', 'gating.fill'], !$this->values->has('gating.gates'));
         }
     }
 
@@ -279,6 +297,11 @@ final class MouldSection
     /** A side gate must meet the thin plate, which lies at the foot of the casting. */
     private function sideGateFoot(float $level): float
     {
+        if (null !== $this->layout && !$this->onePiece) {
+            // Cut into the drag, just under the parting.
+            return $level - $this->gateHeight;
+        }
+
         return max($this->foot, min($level - $this->gateHeight / 2, $this->foot + max(0.0, $this->wall - $this->gateHeight)));
     }
 

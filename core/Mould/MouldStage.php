@@ -58,7 +58,7 @@ final class MouldStage
         $height = $basis->castingHeight() ?? 0.02;
         $footprint = array_sum(array_map(static fn ($body): float => $body->footprint, $basis->bodies));
         $width = $footprint > 0 ? max(0.02, $footprint / $length) : $length * 0.5;
-        $above = 'bottom' === $basis->fill() ? $height : ('top' === $basis->fill() ? 0.0 : $basis->si('casting.above') ?? $height / 2);
+        $above = $basis->aboveGates() ?? $height / 2;
         $sprue = 2 * ($gating['sprue_top'] ?? 0.02) + self::AROUND_M;
         // Hot and heavy metal wants more sand between itself and the open.
         $more = in_array($basis->alloy->family ?? '', ['copper', 'iron', 'silver'], true) ? 1.4 : 1.0;

@@ -15,8 +15,14 @@ use MoltenNotes\Core\Plan\Basis;
  */
 final readonly class SectionLayout
 {
-    /** @param array<string, array{x: float, y: float, width: float, height: float}> $boxes section id → where it stands */
-    private function __construct(public array $boxes, public float $width, public float $height)
+    /** More of one kind than this would only blacken the drawing. */
+    private const MOST_COPIES = 8;
+
+    /**
+     * @param array<string, array{x: float, y: float, width: float, height: float}> $boxes  section id → where the first of its kind stands
+     * @param array<string, list<float>>                                            $copies section id → how far to the right the others stand
+     */
+    private function __construct(public array $boxes, public array $copies, public float $width, public float $height)
     {
     }
 
@@ -25,6 +31,7 @@ final readonly class SectionLayout
         $feet = $basis->feet();
         $boxes = [];
         $cursor = 0.0;
+        $copies = [];
         $seated = [];
         foreach ($basis->sections?->all() ?? [] as $section) {
             $body = $basis->bodies[$section->id] ?? null;
@@ -37,9 +44,12 @@ final readonly class SectionLayout
                 $x = $cursor;
                 $cursor += $width;
             } else {
-                $beside = count(array_filter($basis->sections?->all() ?? [], static fn (Section $other): bool => $other->joins === $section->joins && $other->sits === $section->sits));
-                $place = $seated[$section->joins.$section->sits] = ($seated[$section->joins.$section->sits] ?? 0) + 1;
-                $x = $below['x'] + $below['width'] * $place / ($beside + 1) - $width / 2;
+                $seats = array_sum(array_map(static fn (Section $other): int => $other->joins === $section->joins && $other->sits === $section->sits ? min(self::MOST_COPIES, $other->count) : 0, $basis->sections?->all() ?? []));
+                $step = $below['width'] / ($seats + 1);
+                $taken = $seated[$section->joins.$section->sits] ?? 0;
+                $seated[$section->joins.$section->sits] = $taken + min(self::MOST_COPIES, $section->count);
+                $x = $below['x'] + $step * ($taken + 1) - $width / 2;
+                $copies[$section->id] = array_map(static fn (int $i): float => $i * $step, range(0, min(self::MOST_COPIES, $section->count) - 1));
             }
             $boxes[$section->id] = ['x' => $x, 'y' => $feet[$section->id] * 1000, 'width' => $width, 'height' => $body->height * 1000];
         }
@@ -51,7 +61,7 @@ final readonly class SectionLayout
             $top = max($top, $box['y'] + $box['height']);
         }
 
-        return new self($boxes, $right, $top);
+        return new self($boxes, $copies, $right, $top);
     }
 
     /**

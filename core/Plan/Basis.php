@@ -137,6 +137,24 @@ final readonly class Basis
         return array_map(static fn (float $foot): float => $foot - $lowest, $feet);
     }
 
+    /** How far the casting rises above where metal enters, metres: told, or from the gated section at the parting; null where neither is known. */
+    public function aboveGates(): ?float
+    {
+        $told = $this->si('casting.above');
+        $height = $this->castingHeight();
+        if (null !== $told || null === $height) {
+            return $told;
+        }
+        if (in_array($this->fill(), ['bottom', 'top'], true)) {
+            return 'bottom' === $this->fill() ? $height : 0.0;
+        }
+        $entry = $this->sections?->gated()[0] ?? '';
+        $feet = $this->feet();
+
+        // The parting runs along the top of the section that the gates enter.
+        return isset($this->bodies[$entry]) ? max(0.0, $height - $feet[$entry] - $this->bodies[$entry]->height) : null;
+    }
+
     public function shown(float $si, Dimension $dimension): string
     {
         return $this->format->si($si, $dimension);

@@ -25,7 +25,18 @@ final readonly class QuantityFormatter
     /** With a spread worth showing, the ends are shown and no false figures between them. */
     public function estimate(Estimate $estimate): string
     {
-        return $estimate->isExact() ? $this->si($estimate->si, $estimate->dimension) : $this->si($estimate->si, $estimate->dimension).' ('.$this->span($estimate).')';
+        return $estimate->isExact() ? $this->si($estimate->si, $estimate->dimension) : $this->rough($estimate).' ('.$this->span($estimate).')';
+    }
+
+    /** The middle alone, with no more figures than its spread leaves. */
+    public function rough(Estimate $estimate): string
+    {
+        if ($estimate->isExact()) {
+            return $this->si($estimate->si, $estimate->dimension);
+        }
+        $unit = $this->unitFor(abs($estimate->si), $estimate->dimension);
+
+        return $this->join(self::twoFigures($unit->fromSi($estimate->si), $estimate->relativeSpread()), $unit);
     }
 
     public function span(Estimate $estimate): string

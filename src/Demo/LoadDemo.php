@@ -14,6 +14,7 @@ use MoltenNotes\App\LogPour\LogPour;
 use MoltenNotes\App\PlanNext\AcceptChanges;
 use MoltenNotes\App\PlanNext\StartNext;
 use MoltenNotes\App\Shared\Storage\Notebook;
+use MoltenNotes\App\Workshop\SaveWorkshop;
 use MoltenNotes\Core\Record\FindingReader;
 use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Record\Vocabulary;
@@ -23,7 +24,7 @@ use Symfony\Component\Uid\Uuid;
 /**
  * Fills a notebook with the made-up scenario, through the same services a caster's own actions go through.
  *
- * @phpstan-type Pour array{string|null, array<string, mixed>, array<string, mixed>, list<string>, list<array<string, mixed>>, array<string, 'yes'|'no'|'unclear'>, array<string, 'confirmed'|'suspected'|'ruled_out'>, string|null, string|null, list<array{string}>}
+ * @phpstan-type Pour array{string|null, array<string, mixed>, array<string, mixed>, list<string>, list<array<string, mixed>>, array<string, 'yes'|'no'|'unclear'>, array<string, 'confirmed'|'suspected'|'ruled_out'>, string|null, string|null, list<array{0: string, 1?: string}>}
  */
 final readonly class LoadDemo
 {
@@ -37,6 +38,7 @@ final readonly class LoadDemo
         private RecordFinding $findings,
         private AcceptChanges $acceptChanges,
         private StartNext $startNext,
+        private SaveWorkshop $saveWorkshop,
         private Notebook $notebook,
         private ClockInterface $clock,
     ) {
@@ -46,6 +48,9 @@ final readonly class LoadDemo
     public function __invoke(string $email = self::EMAIL, string $password = self::PASSWORD): int
     {
         $caster = ($this->register)($email, 'The boat shed', $password);
+        /** @var array<string, mixed> $workshop */
+        $workshop = require __DIR__.'/Data/workshop.php';
+        ($this->saveWorkshop)($workshop, $caster);
         /** @var list<array{name: string, purpose: string, wanted: int, note: string, plan: array<string, mixed>, pours: list<Pour>}> $scenario */
         $scenario = require __DIR__.'/Data/scenario.php';
         $count = 0;
@@ -82,7 +87,7 @@ final readonly class LoadDemo
         $attempt = ($this->logPour)($id, AttemptEntry::read($body, $caster->units(), $this->clock->now()), $caster)['attempt'];
         $this->inspect($attempt, $findings, $answers, $opinions, $caster);
         if ([] !== $accepted) {
-            ($this->acceptChanges)($attempt, ['accepted' => array_map(static fn (array $row): array => ['remedy' => $row[0]], $accepted)]);
+            ($this->acceptChanges)($attempt, ['accepted' => array_map(static fn (array $row): array => ['remedy' => $row[0]] + (isset($row[1]) ? ['new' => $row[1]] : []), $accepted)]);
         }
 
         return $attempt;

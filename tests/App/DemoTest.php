@@ -14,6 +14,41 @@ use MoltenNotes\Core\Record\History;
 /** The demo tells a story: each failure must be explained by its own record. */
 final class DemoTest extends ApiTestCase
 {
+    public function testTheDemoPlansTellTheThinRimAndTheHotSpot(): void
+    {
+        $load = self::getContainer()->get(LoadDemo::class);
+        self::assertInstanceOf(LoadDemo::class, $load);
+        $load('demo-plans@molten.example', 'pour-and-learn');
+        $storage = self::getContainer()->get(EntityManagerInterface::class);
+        self::assertInstanceOf(EntityManagerInterface::class, $storage);
+        $storage->clear();
+        $this->call('GET', '/api/session');
+        $this->call('POST', '/api/session', ['email' => 'demo-plans@molten.example', 'password' => 'pour-and-learn']);
+        $castings = array_column($this->call('GET', '/api/castings')['castings'], null, 'name');
+        $figure = function (string $casting, int $number, string $code, string $subject) use ($castings): array {
+            $plan = $this->call('GET', "/api/attempts/{$castings[$casting]['trail'][$number - 1]['id']}/plan");
+            foreach (array_merge(...array_column($plan['stages'], 'figures')) as $found) {
+                if ($found['code'] === $code && $found['subject'] === $subject) {
+                    return $found;
+                }
+            }
+            self::fail("{$casting} no. {$number} has no {$code} for {$subject}");
+        };
+
+        self::assertSame('bad', $figure('Rowlock socket', 2, 'fill_ratio', 'rim')['standing'], 'the rim of no. 2 does not fill');
+        self::assertSame('good', $figure('Rowlock socket', 3, 'fill_ratio', 'rim')['standing'], 'the rim of no. 3 does');
+        self::assertSame('bad', $figure('Rowlock socket', 4, 'feeder_ratio', 'boss')['standing'], 'the first riser does not feed the boss');
+        self::assertSame('good', $figure('Rowlock socket', 5, 'feeder_ratio', 'boss')['standing'], 'the one on the change sheet does');
+        foreach ($castings as $casting) {
+            foreach ($casting['trail'] as $attempt) {
+                $plan = $this->call('GET', "/api/attempts/{$attempt['id']}/plan");
+                foreach ($plan['stages'] as $stage) {
+                    self::assertNotEmpty($stage['figures'], "{$casting['name']} no. {$attempt['number']}, {$stage['stage']}");
+                }
+            }
+        }
+    }
+
     public function testEveryFailureOfTheDemoIsExplainedByItsOwnRecord(): void
     {
         $load = self::getContainer()->get(LoadDemo::class);

@@ -34,7 +34,7 @@ final class PlanAndWorkshopTest extends ApiTestCase
 
         self::assertSame(['pattern', 'metal', 'gating', 'filling', 'feeding', 'venting', 'mould'], array_column($plan['stages'], 'stage'));
         self::assertNotEmpty($plan['section']['risks']);
-        self::assertContains('section-rim-0', array_column($plan['section']['parts'], 'id'));
+        self::assertContains('section-rim-00', array_column($plan['section']['parts'], 'id'));
         self::assertSame(0, $this->call('GET', '/api/attempts')['total']);
     }
 

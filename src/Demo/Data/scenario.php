@@ -9,8 +9,13 @@ return [
     [
         'name' => 'Rowlock socket', 'purpose' => 'works', 'wanted' => 2, 'note' => 'Copied from the one good socket on the starboard gunwale.',
         'plan' => [
-            'pattern.kind' => 'wood', 'pattern.draft' => 'good', 'casting.length' => '145 mm', 'casting.height' => '34 mm', 'casting.wall' => '4 mm', 'casting.heaviest' => '26 mm',
-            'casting.run' => '210 mm', 'casting.high_points' => 2, 'mould.process' => 'green_sand', 'sand.facing' => true, 'sand.ramming' => 'even',
+            'pattern.kind' => 'wood', 'pattern.draft' => 'good', 'casting.wall' => '4 mm', 'casting.heaviest' => '30 mm', 'casting.run' => '190 mm', 'casting.high_points' => 2,
+            'casting.sections' => [
+                ['id' => 'foot', 'label' => 'Foot', 'shape' => 'plate', 'length' => '64 mm', 'width' => '38 mm', 'thickness' => '6 mm', 'gates' => 1],
+                ['id' => 'boss', 'label' => 'Boss', 'shape' => 'boss', 'diameter' => '30 mm', 'height' => '28 mm', 'joins' => 'foot', 'sits' => 'top'],
+                ['id' => 'rim', 'label' => 'Rim', 'shape' => 'ring', 'diameter' => '130 mm', 'width' => '10 mm', 'thickness' => '4 mm', 'joins' => 'foot', 'sits' => 'end', 'vent' => true],
+            ],
+            'flask.length' => '300 mm', 'flask.width' => '220 mm', 'flask.cope' => '100 mm', 'flask.drag' => '80 mm', 'mould.cope_weight' => '4 kg', 'crucible.volume' => '600 mL', 'mould.process' => 'green_sand', 'sand.facing' => true, 'sand.ramming' => 'even',
             'gating.fill' => 'parting', 'gating.sprue' => '16 mm', 'gating.sprue_height' => '90 mm', 'gating.sprue_shape' => 'tapered', 'gating.basin' => 'cup',
             'gating.gates' => 1, 'gating.gate_width' => '22 mm', 'gating.gate_thickness' => '4 mm', 'feeding.riser' => 'none', 'venting.vents' => 3, 'venting.high_points' => 'all',
             'metal.alloy' => 'al_si7mg', 'pour.temperature' => '720 C',
@@ -18,8 +23,8 @@ return [
         'pours' => [
             [
                 '2025-05-11',
-                ['sand.condition' => 'wet', 'sand.moisture' => '5.8 %', 'pour.temperature' => '735 C', 'pour.carry_time' => '15 s', 'pour.weather' => 'dry', 'cooling.open_after' => '40 min'],
-                ['metal.source' => 'castings', 'melt.skimmed' => true, 'melt.charge_dry' => true, 'melt.temperature_by' => 'probe'],
+                ['sand.condition' => 'wet', 'sand.moisture' => '5.8 %', 'pour.temperature' => '745 C', 'pour.carry_time' => '10 s', 'pour.time' => '1.5 s', 'pour.weather' => 'dry', 'cooling.open_after' => '40 min'],
+                ['metal.source' => 'castings', 'metal.charge' => '1.2 kg', 'melt.energy' => '1.7 kWh', 'melt.skimmed' => true, 'melt.charge_dry' => true, 'melt.temperature_by' => 'probe'],
                 ['steam', 'bubbling'],
                 [['kind' => 'blowhole', 'places' => ['cope_face'], 'looks' => ['smooth_wall', 'few'], 'shown_at' => 'opening', 'severity' => 'spoils', 'note' => 'Three, the largest as wide as a thumbnail.'], ['kind' => 'rough_skin', 'places' => ['cope_face'], 'severity' => 'minor']],
                 ['palm_damp' => 'yes', 'wall_smooth' => 'yes', 'sand_in_hole' => 'no'],
@@ -29,7 +34,7 @@ return [
             ],
             [
                 '2025-05-18',
-                ['sand.condition' => 'good', 'sand.moisture' => '3.6 %', 'pour.temperature' => '705 C', 'pour.carry_time' => '25 s', 'pour.weather' => 'dry', 'cooling.open_after' => '45 min'],
+                ['sand.condition' => 'good', 'sand.moisture' => '3.6 %', 'pour.temperature' => '705 C', 'pour.carry_time' => '25 s', 'pour.time' => '3 s', 'pour.weather' => 'dry', 'cooling.open_after' => '45 min'],
                 ['metal.source' => 'castings', 'melt.skimmed' => true, 'melt.charge_dry' => true, 'melt.temperature_by' => 'probe'],
                 ['sluggish', 'no_metal_at_vents'],
                 [['kind' => 'misrun', 'places' => ['far_from_gate', 'thin_section'], 'looks' => ['rounded_edges', 'single'], 'shown_at' => 'opening', 'severity' => 'spoils', 'note' => 'The far rim is missing over a hand’s breadth.']],
@@ -40,14 +45,25 @@ return [
             ],
             [
                 '2025-06-01',
-                ['sand.condition' => 'good', 'sand.moisture' => '3.4 %', 'pour.temperature' => '760 C', 'pour.carry_time' => '12 s', 'pour.weather' => 'dry', 'cooling.open_after' => '50 min'],
+                ['sand.condition' => 'good', 'sand.moisture' => '3.4 %', 'pour.temperature' => '760 C', 'pour.carry_time' => '12 s', 'pour.time' => '1.3 s', 'pour.weather' => 'dry', 'cooling.open_after' => '50 min'],
                 ['metal.source' => 'castings', 'melt.skimmed' => true, 'melt.charge_dry' => true, 'melt.temperature_by' => 'probe'],
                 ['kept_full', 'metal_at_vents'],
                 [['kind' => 'sink', 'places' => ['thick_junction'], 'looks' => ['single'], 'shown_at' => 'opening', 'severity' => 'minor', 'note' => 'A dimple over the boss where the pin goes.']],
                 ['wall_rough' => 'yes'],
                 ['no_feeder' => 'confirmed'],
                 'usable', 'Fills right round. The boss wants feeding.',
-                [['add_riser'], ['bigger_riser']],
+                [['add_riser'], ['bigger_riser', '26 mm']],
+            ],
+            [
+                '2025-06-15',
+                ['sand.condition' => 'good', 'sand.moisture' => '3.5 %', 'pour.temperature' => '755 C', 'pour.carry_time' => '12 s', 'pour.time' => '1.4 s', 'pour.weather' => 'dry', 'cooling.open_after' => '50 min', 'feeding.riser' => 'open', 'feeding.riser_diameter' => '26 mm'],
+                ['metal.source' => 'castings', 'metal.charge' => '1.1 kg', 'melt.energy' => '1.6 kWh', 'melt.skimmed' => true, 'melt.charge_dry' => true, 'melt.temperature_by' => 'probe'],
+                ['kept_full', 'metal_at_vents', 'riser_flat'],
+                [['kind' => 'sink', 'places' => ['thick_junction'], 'looks' => ['single'], 'shown_at' => 'opening', 'severity' => 'minor', 'note' => 'The dimple is still there; the riser stood flat as a table.'], ['kind' => 'internal_shrinkage', 'places' => ['thick_junction'], 'looks' => ['rough_wall'], 'shown_at' => 'machining', 'severity' => 'spoils']],
+                ['riser_flat_top' => 'yes'],
+                ['feeder_freezes_first' => 'confirmed'],
+                'scrap', 'Took the tube that was at hand. It froze before the boss did.',
+                [['bigger_riser']],
             ],
             [null, [], [], [], [], [], [], null, null, []],
         ],
@@ -55,7 +71,12 @@ return [
     [
         'name' => 'Bow fairlead', 'purpose' => 'shows', 'wanted' => 1, 'note' => 'Carved in foam, the horns are the weak place.',
         'plan' => [
-            'pattern.kind' => 'foam', 'casting.length' => '180 mm', 'casting.height' => '60 mm', 'casting.wall' => '9 mm', 'casting.heaviest' => '22 mm', 'casting.run' => '190 mm',
+            'pattern.kind' => 'foam', 'casting.wall' => '9 mm',
+            'casting.sections' => [
+                ['id' => 'base', 'label' => 'Base', 'shape' => 'plate', 'length' => '180 mm', 'width' => '46 mm', 'thickness' => '9 mm', 'gates' => 1],
+                ['id' => 'horn', 'label' => 'Horn', 'shape' => 'bar', 'length' => '52 mm', 'width' => '24 mm', 'thickness' => '14 mm', 'joins' => 'base', 'sits' => 'top', 'upright' => true, 'count' => 2],
+            ],
+            'casting.heaviest' => '22 mm', 'casting.run' => '190 mm',
             'mould.process' => 'lost_foam', 'foam.density' => '20 kg/m3', 'foam.coats' => 2, 'foam.brushed' => true, 'foam.vibration' => 'all_round', 'foam.cup_height' => '90 mm',
             'gating.fill' => 'bottom', 'gating.sprue' => '22 mm', 'gating.sprue_height' => '150 mm', 'gating.sprue_shape' => 'straight', 'gating.basin' => 'cup', 'gating.gates' => 1,
             'gating.gate_thickness' => '9 mm', 'gating.gate_width' => '25 mm', 'feeding.riser' => 'sprue', 'metal.alloy' => 'al_si9cu3', 'pour.temperature' => '800 C',
@@ -97,7 +118,12 @@ return [
     [
         'name' => 'Porthole ring', 'purpose' => 'seals', 'wanted' => 1, 'note' => 'Printed pattern, wax spruing.',
         'plan' => [
-            'pattern.kind' => 'print', 'pattern.surface' => 'fine', 'casting.length' => '160 mm', 'casting.height' => '14 mm', 'casting.wall' => '6 mm', 'casting.heaviest' => '14 mm', 'casting.run' => '230 mm',
+            'pattern.kind' => 'print', 'pattern.surface' => 'fine', 'casting.wall' => '6 mm', 'casting.heaviest' => '14 mm', 'casting.run' => '230 mm',
+            'casting.sections' => [
+                ['id' => 'flange', 'label' => 'Flange', 'shape' => 'ring', 'diameter' => '160 mm', 'width' => '20 mm', 'thickness' => '6 mm', 'gates' => 3],
+                ['id' => 'lip', 'label' => 'Lip', 'shape' => 'tube', 'diameter' => '132 mm', 'wall' => '6 mm', 'height' => '12 mm', 'joins' => 'flange', 'sits' => 'top', 'vent' => true],
+            ],
+            'venting.diameter' => '3 mm',
             'casting.high_points' => 2, 'mould.process' => 'plaster', 'plaster.ratio' => '40 %', 'plaster.one_mix' => true, 'plaster.dry_time' => '12 h', 'mould.temperature' => '300 C',
             'gating.fill' => 'bottom', 'gating.sprue' => '14 mm', 'gating.sprue_height' => '110 mm', 'gating.sprue_shape' => 'tapered', 'gating.basin' => 'cup', 'gating.gates' => 3, 'gating.gate_thickness' => '5 mm', 'gating.gate_width' => '8 mm',
             'feeding.riser' => 'sprue', 'venting.vents' => 2, 'venting.high_points' => 'all', 'metal.alloy' => 'silicon_bronze', 'pour.temperature' => '1120 C',
@@ -139,7 +165,13 @@ return [
     [
         'name' => 'Thwart cleat', 'purpose' => 'shows', 'wanted' => 6, 'note' => 'Small pewter cleats for the blind cords in the cuddy.',
         'plan' => [
-            'pattern.kind' => 'original', 'casting.length' => '62 mm', 'casting.height' => '16 mm', 'casting.wall' => '3 mm', 'casting.heaviest' => '8 mm', 'casting.run' => '55 mm', 'casting.high_points' => 2,
+            'pattern.kind' => 'original', 'casting.wall' => '3 mm',
+            'casting.sections' => [
+                ['id' => 'base', 'label' => 'Base', 'shape' => 'plate', 'length' => '46 mm', 'width' => '13 mm', 'thickness' => '3 mm', 'gates' => 1],
+                ['id' => 'stem', 'label' => 'Stem', 'shape' => 'cylinder', 'diameter' => '7 mm', 'height' => '8 mm', 'joins' => 'base', 'sits' => 'top', 'count' => 2],
+                ['id' => 'arms', 'label' => 'Arms', 'shape' => 'bar', 'length' => '62 mm', 'width' => '7 mm', 'thickness' => '5 mm', 'joins' => 'stem', 'sits' => 'top', 'vent' => true],
+            ],
+            'gating.gate_width' => '6 mm', 'venting.diameter' => '2 mm', 'casting.heaviest' => '8 mm', 'casting.run' => '55 mm', 'casting.high_points' => 2,
             'mould.process' => 'silicone', 'silicone.cure_time' => '24 h', 'gating.fill' => 'bottom', 'gating.sprue' => '8 mm', 'gating.sprue_height' => '55 mm', 'gating.basin' => 'cup', 'gating.gates' => 1,
             'gating.gate_thickness' => '3 mm', 'venting.vents' => 2, 'metal.alloy' => 'pewter_low_cu', 'pour.temperature' => '275 C',
         ],
@@ -170,9 +202,14 @@ return [
     [
         'name' => 'Stove damper', 'purpose' => 'works', 'wanted' => 1, 'note' => 'For the little stove forward of the mast.',
         'plan' => [
-            'pattern.kind' => 'wood', 'pattern.draft' => 'little', 'casting.length' => '120 mm', 'casting.height' => '18 mm', 'casting.wall' => '7 mm', 'casting.heaviest' => '18 mm', 'casting.run' => '130 mm', 'casting.high_points' => 1,
+            'pattern.kind' => 'wood', 'pattern.draft' => 'little', 'casting.wall' => '7 mm', 'casting.heaviest' => '24 mm',
+            'casting.sections' => [
+                ['id' => 'disc', 'label' => 'Disc', 'shape' => 'cylinder', 'diameter' => '120 mm', 'height' => '7 mm', 'gates' => 1],
+                ['id' => 'hub', 'label' => 'Hub', 'shape' => 'boss', 'diameter' => '24 mm', 'height' => '14 mm', 'joins' => 'disc', 'sits' => 'top', 'riser' => true],
+            ],
+            'casting.run' => '130 mm', 'casting.high_points' => 1,
             'mould.process' => 'oil_sand', 'sand.binder' => '7 %', 'sand.reused' => 30, 'sand.ramming' => 'even', 'gating.fill' => 'parting', 'gating.sprue' => '15 mm', 'gating.sprue_height' => '80 mm',
-            'gating.sprue_shape' => 'straight', 'gating.basin' => 'cup', 'gating.gates' => 1, 'gating.gate_width' => '18 mm', 'gating.gate_thickness' => '5 mm', 'feeding.riser' => 'open', 'feeding.riser_diameter' => '30 mm', 'feeding.at_heaviest' => true,
+            'gating.sprue_shape' => 'straight', 'gating.basin' => 'cup', 'gating.gates' => 1, 'gating.gate_width' => '18 mm', 'gating.gate_thickness' => '5 mm', 'feeding.riser' => 'open', 'feeding.riser_diameter' => '36 mm', 'feeding.at_heaviest' => true,
             'venting.vents' => 2, 'venting.high_points' => 'all', 'metal.alloy' => 'red_brass', 'pour.temperature' => '1130 C',
         ],
         'pours' => [

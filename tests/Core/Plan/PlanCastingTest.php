@@ -128,7 +128,7 @@ final class PlanCastingTest extends TestCase
     {
         $words = implode(' ', array_map(static fn ($stage): string => implode(' ', array_column($stage->assumptions, 'words')), Plans::of()->stages));
 
-        foreach (['Melt loss', 'reserve', 'School of gating', 'Half of the casting', 'Vents are 3 mm'] as $default) {
+        foreach (['Melt loss', 'reserve', 'School of gating', '40 mm of metal', 'Vents are 3 mm'] as $default) {
             self::assertStringContainsString($default, $words);
         }
     }

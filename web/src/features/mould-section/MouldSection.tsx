@@ -28,7 +28,7 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
   const [x0, y0] = drawing.place([bounds.left, bounds.top]);
   const [x1, y1] = drawing.place([bounds.right, bounds.bottom]);
   const parting = drawing.place([0, 0])[1];
-  const assumed = section.parts.some((part) => part.assumed);
+  const assumed = section.parts.some((part) => part.assumed && part.kind !== 'runner');
   const isChosen = (part: SectionPart) =>
     subject !== null && subject !== '' && part.subject !== '' ? part.subject === subject : part.fields.some((field) => selected.includes(field)) && part.subject === '';
   return (
@@ -64,11 +64,13 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
             </path>
           ))}
           <Vents section={section} drawing={drawing} />
-          {section.dimensions.map((dimension, index) => (
-            <Dimension key={`${dimension.field}-${index}`} from={drawing.place(asPoint(dimension.from))} to={drawing.place(asPoint(dimension.to))} label={dimension.label} />
-          ))}
+          {section.dimensions
+            .filter((dimension) => drawing.margin.left > 60 || dimension.field !== 'gating.sprue_height')
+            .map((dimension, index) => (
+              <Dimension key={`${dimension.field}-${index}`} from={drawing.place(asPoint(dimension.from))} to={drawing.place(asPoint(dimension.to))} label={dimension.label} />
+            ))}
           {leaders(section, drawing).map((leader) => (
-            <LeaderLine key={leader.key} leader={leader} />
+            <LeaderLine key={leader.key} leader={leader} small={drawing.margin.left < 60} />
           ))}
           {pins(section, findings, drawing).map((pin) => (
             <g key={`${pin.number}-${pin.at[0]}`}>
@@ -142,7 +144,7 @@ function Vents({ section, drawing }: { section: Section; drawing: Frame }) {
 }
 
 /** A thin line to the place, a word, and before a risk its mark: a triangle, or for a bad one a filled square on its corner. */
-function LeaderLine({ leader }: { leader: Leader }) {
+function LeaderLine({ leader, small }: { leader: Leader; small: boolean }) {
   const [x, y] = leader.to;
   const risk = leader.standing !== 'plain';
   return (
@@ -155,7 +157,7 @@ function LeaderLine({ leader }: { leader: Leader }) {
       <text
         x={x + (risk ? 19 : 0)}
         y={y}
-        fontSize="15"
+        fontSize={small ? 13.5 : 15}
         fontWeight={risk ? 600 : 500}
         fill="var(--ink)"
         stroke="var(--sheet)"

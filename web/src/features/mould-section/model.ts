@@ -13,7 +13,7 @@ export interface Frame {
 }
 
 const WIDE = { left: 84, right: 176, top: 30, bottom: 44 };
-const NARROW = { left: 16, right: 112, top: 22, bottom: 44 };
+const NARROW = { left: 14, right: 150, top: 22, bottom: 44 };
 /** Below this the drawing has a phone's margins. */
 const NARROW_BELOW = 620;
 

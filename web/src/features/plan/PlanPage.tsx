@@ -195,9 +195,9 @@ function Basics({ draft, set }: { draft: PlanDraft; set: (key: string, value: Pl
 }
 
 function Drawing({ plan, chosen, onChoose, onGo }: { plan: Plan | undefined; chosen: string | null; onChoose: (id: string) => void; onGo: (field: string) => void }) {
-  if (!plan) return <div className="mt-3 h-[330px]" aria-hidden="true" />;
+  if (!plan) return <div className="mt-3 h-[200px] md:h-[330px]" aria-hidden="true" />;
   return (
-    <div className="mt-2 min-h-[330px]">
+    <div className="mt-2 min-h-[200px] md:min-h-[330px]">
       <MouldSection section={plan.section} subject={chosen} most={380} onSelect={(fields, subject) => (subject === '' ? onGo(fields[0] ?? '') : onChoose(subject))} />
     </div>
   );

@@ -212,11 +212,6 @@ export function fieldsFor(tab: Tab, fields: readonly Field[], process: PlanInput
   );
 }
 
-export interface FigureGroup {
-  code: string;
-  figures: Figure[];
-}
-
 const ORDER: Record<string, number> = { bad: 0, risky: 1, good: 2, plain: 3 };
 
 /** Figures of one kind for several sections stand together, the worst first. */
