@@ -37,3 +37,14 @@ exec('admesh '.escapeshellarg($file).' 2>&1', $out, $code);
 $theirs = (hrtime(true) - $start) / 1e9;
 unlink($file);
 report('mesh of '.number_format($mesh->triangles).' triangles, binary STL', sprintf('%.2f s, memory %.1f MB; admesh %.2f s, ratio %.1f', $ours, $memory, $theirs, $ours / $theirs), 'under 3 s and 128 MB');
+
+$sections = [['id' => 's0', 'shape' => 'plate', 'length' => '120 mm', 'width' => '60 mm', 'thickness' => '8 mm', 'gates' => 1]];
+foreach (['boss', 'ring', 'bar', 'tube', 'wedge', 'cylinder', 'plate', 'sphere', 'boss', 'bar', 'ring'] as $i => $shape) {
+    $sections[] = ['id' => 's'.($i + 1), 'shape' => $shape, 'joins' => 's'.max(0, $i - 2), 'length' => '60 mm', 'width' => '9 mm', 'thickness' => '4 mm', 'thin_end' => '3 mm', 'diameter' => '40 mm', 'height' => '18 mm', 'wall' => '4 mm'];
+}
+$record = MoltenNotes\Core\Record\AttemptDocument::read(['format' => 'molten-notes/attempt', 'version' => 1, 'planned' => [
+    'mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'casting.sections' => $sections, 'gating.sprue_height' => '110 mm', 'gating.basin' => 'cup', 'sand.moisture' => '3.2-3.8 %',
+    'pour.temperature' => '730-745 C', 'pour.carry_time' => '15 s', 'feeding.riser' => 'open', 'feeding.riser_diameter' => '40 mm', 'melt.energy_source' => 'electric', 'crucible.volume' => '1 L',
+]], [])['record'];
+$format = new MoltenNotes\Core\Quantity\QuantityFormatter(MoltenNotes\Core\Quantity\UnitPreferences::metric());
+measure('whole plan of a casting of 12 sections', 40, static fn (): mixed => MoltenNotes\Core\Plan\PlanCasting::of(MoltenNotes\Core\Plan\Basis::of($record, $format)), 'median under 30 ms');

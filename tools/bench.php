@@ -109,6 +109,9 @@ function app(string $url): void
     $attempt = $call('/api/attempts?defect=blowhole')['attempts'][0]['id'];
     measure('attempt with its section', 40, static fn (): mixed => $call("/api/attempts/{$attempt}"), 'none set');
     measure('diagnosis', 40, static fn (): mixed => $call("/api/attempts/{$attempt}/diagnosis"), 'none set');
+    $token = $call('/api/session')['csrf'];
+    $plan = json_encode(['values' => array_map(static fn (array $value): mixed => $value['raw'], $call('/api/attempts/'.$call('/api/attempts?defect=misrun&q=rowlock')['attempts'][0]['id'])['planned'])], \JSON_THROW_ON_ERROR);
+    measure('plan recomputed while typing', 40, static fn (): mixed => $call('/api/plan', $plan, $token), 'median under 100 ms');
     unlink($jar);
 }
 

@@ -255,7 +255,9 @@ final class GatingStage
         }
         $sprue = \M_PI * $bore ** 2 / 4;
         $gates = $width * $thick * $this->basis->gates();
-        $runner = isset($this->sizes['runner_width']) ? $this->sizes['runner_width'] * $this->sizes['runner_height'] : \INF;
+        // A runner that nobody measured is taken to be wide enough.
+        $cut = [$this->basis->si('gating.runner_width'), $this->basis->si('gating.runner_height')];
+        $runner = null === $cut[0] || null === $cut[1] ? \INF : $cut[0] * $cut[1];
         $this->chokeArea = min($sprue, $gates, $runner);
         $where = $this->chokeArea === $gates ? 'gates' : ($this->chokeArea === $sprue ? 'sprue' : 'runner');
         $c = Estimate::between(Dimension::Ratio, $this->coefficient(), $this->coefficient() * (1 - Choke::SPREAD), $this->coefficient() * (1 + Choke::SPREAD));
@@ -284,7 +286,7 @@ final class GatingStage
         }
         $share = $speed->si / $limit->si();
         $sheet->add('gate_speed', 'Speed in the gates', $speed, 'v = Q / ΣA', [...$inputs, $sheet->input('limit', "Surface of {$this->alloy->family} breaks above", Estimate::exactly($limit), 'table')], 'continuity; limit J. Campbell, Complete Casting Handbook', Mark::RecalledFromMemory, $share > 1.3 ? 'bad' : ($share > 1 ? 'risky' : 'good'), $share > 1 ? 'The gates jet: '.round($share, 1).' times the speed at which the surface breaks.' : '');
-        $sheet->add('gate_speed_share', 'Against the limit', Estimate::between(Dimension::Ratio, $share, $speed->lowSi / $limit->si(), $speed->highSi / $limit->si()), 'v / v_limit', $inputs, 'J. Campbell, Complete Casting Handbook', Mark::RecalledFromMemory);
+        $sheet->add('gate_speed_share', 'Gate speed against the limit', Estimate::between(Dimension::Ratio, $share, $speed->lowSi / $limit->si(), $speed->highSi / $limit->si()), 'v / v_limit', $inputs, 'J. Campbell, Complete Casting Handbook', Mark::RecalledFromMemory);
         $reynolds = Reynolds::of($this->alloy->family, $this->alloy->densityLiquid->si(), $speed->si, 2 * $width * $thick / ($width + $thick));
         if (null !== $reynolds) {
             $sheet->add('reynolds', 'Reynolds number in a gate', Estimate::ratio(round($reynolds, -2), $reynolds * 0.8, $reynolds * 1.2), 'Re = ρ v d / η', [$sheet->input('v', 'Speed', $speed)], 'viscosities T. Iida, R. I. L. Guthrie', Mark::RecalledFromMemory, 'plain', $reynolds > 2000 ? 'Turbulent inside, as nearly every hand pour is.' : 'Laminar.');

@@ -147,9 +147,12 @@ final readonly class NextAttempt
             if (in_array($defect->code, $seen, true)) {
                 [$before, $after] = $this->again($strengths, $defect->leak, $odds, $left);
                 $predictions[] = Prediction::of($defect->code, $before, 1 - (1 - $after) * (1 - $raised));
-            } elseif ($raised >= self::WARN_FROM) {
-                $before = $this->chance($strengths, $defect->leak, $odds);
-                $warnings[] = Prediction::of($defect->code, $before, 1 - (1 - $before) * (1 - $raised));
+                continue;
+            }
+            $before = $this->chance($strengths, $defect->leak, $odds);
+            $after = 1 - (1 - $before) * (1 - $raised);
+            if ($after - $before > self::WARN_FROM) {
+                $warnings[] = Prediction::of($defect->code, $before, $after);
             }
         }
 

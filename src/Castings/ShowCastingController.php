@@ -8,6 +8,7 @@ use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Findings\RecordedFinding;
 use MoltenNotes\App\LogPour\Attempt;
 use MoltenNotes\App\LogPour\AttemptView;
+use MoltenNotes\App\PlanCasting\PlanView;
 use MoltenNotes\App\PlanNext\SheetView;
 use MoltenNotes\App\Shared\Storage\Notebook;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -17,7 +18,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 /** A casting with its trail: the attempts in order, and the change sheet between each two. */
 final readonly class ShowCastingController
 {
-    public function __construct(private Notebook $notebook, private AttemptView $attempts, private SheetView $sheets)
+    public function __construct(private Notebook $notebook, private AttemptView $attempts, private SheetView $sheets, private PlanView $plans)
     {
     }
 
@@ -31,6 +32,7 @@ final readonly class ShowCastingController
             'findings' => array_map(static fn (RecordedFinding $finding): array => $finding->toArray(), $attempt->findings()),
             'confirmed' => array_keys(array_filter($attempt->opinions(), static fn ($opinion): bool => 'confirmed' === $opinion->toArray()['opinion'])),
             'previous_id' => $attempt->previous()?->id()->toRfc4122(),
+            'section' => $this->plans->drawing($this->notebook->record($attempt)->values(), $caster),
             'sheet' => null === $attempt->previous() ? null : $this->sheets->followed($attempt->previous(), $attempt),
         ], $casting->attempts())]);
     }

@@ -40,6 +40,14 @@ final readonly class PlanView
         ];
     }
 
+    /** @return array<string, mixed> the drawing alone, with the plan's risks on it */
+    public function drawing(Values $values, Caster $caster): array
+    {
+        $basis = $this->basis($values, $caster);
+
+        return self::section(MouldSection::of($basis, PlanCasting::of($basis)), null);
+    }
+
     /** @return array<string, mixed> */
     public static function section(MouldSection $made, ?MouldSection $planned): array
     {

@@ -19,7 +19,7 @@ final class AccessTest extends JourneyTestCase
         $complaints = [];
         foreach ([['auto', 1280, 800], ['night', 1280, 800], ['auto', 390, 844]] as [$theme, $width, $height]) {
             Chromium::resize($this->driver, $width, $height);
-            foreach (['/', '/castings', "/castings/{$casting}", "/attempts/{$id}", "/attempts/{$id}/why", "/attempts/{$id}/changes", '/log', '/ledger', '/handbook', '/settings'] as $path) {
+            foreach (['/', '/castings', "/castings/{$casting}", "/attempts/{$id}", "/attempts/{$id}/plan", "/attempts/{$id}/plan?stage=gating", '/workshop', "/attempts/{$id}/why", "/attempts/{$id}/changes", '/log', '/ledger', '/handbook', '/settings'] as $path) {
                 $this->open($path);
                 $this->find('//h1');
                 usleep(150_000);

@@ -81,7 +81,8 @@ abstract class JourneyTestCase extends TestCase
     /** Picks from a list that opens. */
     protected function pick(string $label, string $choice): void
     {
-        $option = $this->find('//label[contains(normalize-space(.), '.self::quote($label).')]/following::select[1]//option[normalize-space(.)='.self::quote($choice).']');
+        $named = '//label[starts-with(normalize-space(.), '.self::quote($label).')]';
+        $option = $this->find("({$named}//select | {$named}/following::select[1])[1]//option[normalize-space(.)=".self::quote($choice).']');
         $this->show($option);
         $option->click();
         ++$this->actions;
@@ -91,7 +92,13 @@ abstract class JourneyTestCase extends TestCase
     {
         $field = $this->find('//label[starts-with(normalize-space(.), '.self::quote($label).')]/following::*[self::input or self::textarea][1] | //label[starts-with(normalize-space(.), '.self::quote($label).')]//input | //input[@aria-label='.self::quote($label).']');
         $this->show($field);
-        $field->clear();
+        $this->enter($field, $text);
+    }
+
+    /** Writes over what stands there, as a hand on a keyboard does. */
+    protected function enter(RemoteWebElement $field, string $text): void
+    {
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $field->sendKeys($text);
         ++$this->actions;
     }

@@ -41,7 +41,7 @@ return [
                 ['edges_rounded' => 'yes'],
                 ['metal_cold' => 'confirmed', 'long_path' => 'suspected'],
                 'scrap', 'Waited for the second flask, the pot cooled.',
-                [['hotter'], ['second_gate']],
+                [['hotter', '760 C'], ['second_gate']],
             ],
             [
                 '2025-06-01',

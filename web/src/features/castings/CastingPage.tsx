@@ -2,6 +2,7 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useNavigate, useParams } from 'react-router';
 import { defectWords, useHandbook, wordsFor, type FollowedSheet, type TrailAttempt } from '../../shared/api';
 import { dayWords } from '../../shared/day';
+import { MouldSection } from '../mould-section/index';
 import { Empty, Failed, RevisionMark } from '../../shared/ui/states';
 import { VerdictMark, verdictWords } from '../../shared/ui/VerdictMark';
 import { outcomeWords } from '../../shared/outcome';
@@ -68,38 +69,48 @@ function Step({ attempt }: { attempt: TrailAttempt }) {
         <span className="trail-mark">
           <VerdictMark state={attempt.state} verdict={attempt.verdict} size={44} />
         </span>
-        <div className="min-w-0 flex-1 pb-6">
-          <div className="flex flex-wrap items-baseline gap-x-4">
-            <Link to={`/attempts/${attempt.id}`} className="figure text-2xl">
-              No. {attempt.number}
-            </Link>
-            <span className="figure text-lg">{verdictWords(attempt.state, attempt.verdict)}</span>
-            <span className="text-soft">{attempt.poured_on ? dayWords(attempt.poured_on) : 'not poured yet'}</span>
-          </div>
-          <p className="mt-1">{[attempt.process_label, attempt.alloy_label, attempt.pour_temperature].filter(Boolean).join(' · ')}</p>
-          {attempt.findings.length > 0 && (
-            <p className="mt-1">
-              <span className="text-soft">Found: </span>
-              {attempt.findings.map((finding) => defectWords(handbook, finding.kind)).join(', ')}
-            </p>
-          )}
-          {attempt.note && <p className="mt-1 max-w-prose text-soft italic">“{attempt.note}”</p>}
-          <p className="mt-2 flex flex-wrap gap-2">
-            {attempt.state === 'planned' ? (
-              <Link to={`/attempts/${attempt.id}/log`} className="press press-molten">
-                Log the pour
+        <div className="grid min-w-0 flex-1 gap-x-8 pb-6 lg:grid-cols-[1fr_30rem]">
+          <div className="min-w-0">
+            <div className="flex flex-wrap items-baseline gap-x-4">
+              <Link to={`/attempts/${attempt.id}`} className="figure text-2xl">
+                No. {attempt.number}
               </Link>
-            ) : (
-              <>
-                <Link to={`/attempts/${attempt.id}/why`} className="press">
-                  Why
-                </Link>
-                <Link to={`/attempts/${attempt.id}/changes`} className="press">
-                  Change sheet
-                </Link>
-              </>
+              <span className="figure text-lg">{verdictWords(attempt.state, attempt.verdict)}</span>
+              <span className="text-soft">{attempt.poured_on ? dayWords(attempt.poured_on) : 'not poured yet'}</span>
+            </div>
+            <p className="mt-1">{[attempt.process_label, attempt.alloy_label, attempt.pour_temperature].filter(Boolean).join(' · ')}</p>
+            {attempt.findings.length > 0 && (
+              <p className="mt-1">
+                <span className="text-soft">Found: </span>
+                {attempt.findings.map((finding) => defectWords(handbook, finding.kind)).join(', ')}
+              </p>
             )}
-          </p>
+            {attempt.note && <p className="mt-1 max-w-prose text-soft italic">“{attempt.note}”</p>}
+            <p className="mt-2 flex flex-wrap gap-2">
+              {attempt.state === 'planned' ? (
+                <Link to={`/attempts/${attempt.id}/log`} className="press press-molten">
+                  Log the pour
+                </Link>
+              ) : (
+                <>
+                  <Link to={`/attempts/${attempt.id}/why`} className="press">
+                    Why
+                  </Link>
+                  <Link to={`/attempts/${attempt.id}/changes`} className="press">
+                    Change sheet
+                  </Link>
+                </>
+              )}
+            </p>
+          </div>
+          <Link
+            to={`/attempts/${attempt.id}`}
+            className="mt-2 block min-w-0 self-start no-underline hover:bg-wash"
+            aria-label={`Mould section of no. ${attempt.number}`}
+            tabIndex={-1}
+          >
+            <MouldSection section={attempt.section} findings={attempt.findings} most={190} bare />
+          </Link>
         </div>
       </li>
     </>

@@ -14,16 +14,18 @@ interface Props {
   subject?: string | null;
   /** At most this high; the drawing shrinks to scale. */
   most?: number;
+  /** Without names, measures and caption: for a row of drawings side by side. */
+  bare?: boolean;
 }
 
 const METAL = new Set(['cavity', 'sprue', 'basin', 'runner', 'gate', 'riser']);
 
 /** The section through the mould, to scale: a readout of the record. Parts can be chosen, findings are pinned on it, risks are written on it. */
-export function MouldSection({ section, findings = [], onSelect, selected = [], subject = null, most = 460 }: Props) {
+export function MouldSection({ section, findings = [], onSelect, selected = [], subject = null, most = 460, bare = false }: Props) {
   const id = useId().replaceAll(':', '');
   const handbook = useHandbook();
   const { ref, width } = useWidth(960);
-  const drawing = frame(section, width, most);
+  const drawing = frame(section, width, most, bare);
   const { bounds } = section;
   const [x0, y0] = drawing.place([bounds.left, bounds.top]);
   const [x1, y1] = drawing.place([bounds.right, bounds.bottom]);
@@ -64,12 +66,12 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
             </path>
           ))}
           <Vents section={section} drawing={drawing} />
-          {section.dimensions
+          {(bare ? [] : section.dimensions)
             .filter((dimension) => drawing.margin.left > 60 || dimension.field !== 'gating.sprue_height')
             .map((dimension, index) => (
               <Dimension key={`${dimension.field}-${index}`} from={drawing.place(asPoint(dimension.from))} to={drawing.place(asPoint(dimension.to))} label={dimension.label} />
             ))}
-          {leaders(section, drawing).map((leader) => (
+          {leaders(section, drawing, !bare).map((leader) => (
             <LeaderLine key={leader.key} leader={leader} small={drawing.margin.left < 60} />
           ))}
           {pins(section, findings, drawing).map((pin) => (
@@ -84,15 +86,17 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
           ))}
         </svg>
       </div>
-      <figcaption className="flex flex-wrap gap-x-6 gap-y-1 text-sm text-soft">
-        {findings.map((finding, index) => (
-          <span key={finding.id}>
-            <span className="figure text-ink">{index + 1}</span> {defectWords(handbook, finding.kind)}
-          </span>
-        ))}
-        {assumed && <span>Dashed: not noted, drawn to a usual size.</span>}
-        {section.planned_parts.length > 0 && <span>Dash and dot: as planned.</span>}
-      </figcaption>
+      {!bare && (
+        <figcaption className="flex flex-wrap gap-x-6 gap-y-1 text-sm text-soft">
+          {findings.map((finding, index) => (
+            <span key={finding.id}>
+              <span className="figure text-ink">{index + 1}</span> {defectWords(handbook, finding.kind)}
+            </span>
+          ))}
+          {assumed && <span>Dashed: not noted, drawn to a usual size.</span>}
+          {section.planned_parts.length > 0 && <span>Dash and dot: as planned.</span>}
+        </figcaption>
+      )}
     </figure>
   );
 }

@@ -13,13 +13,13 @@ export interface Frame {
 }
 
 const WIDE = { left: 84, right: 176, top: 30, bottom: 44 };
-const NARROW = { left: 14, right: 150, top: 22, bottom: 44 };
+const NARROW = { left: 14, right: 160, top: 22, bottom: 44 };
 /** Below this the drawing has a phone's margins. */
 const NARROW_BELOW = 620;
 
 /** Fits the mould into a drawing of this width and at most this height; it stays to scale and stands in the middle. */
-export function frame(section: Section, width: number, most = 460): Frame {
-  const margin = width < NARROW_BELOW ? NARROW : WIDE;
+export function frame(section: Section, width: number, most = 460, bare = false): Frame {
+  const margin = width < NARROW_BELOW ? (bare ? { ...NARROW, bottom: 14 } : NARROW) : WIDE;
   const { left, right, bottom } = section.bounds;
   const crown = crownOf(section);
   const byWidth = (width - margin.left - margin.right) / (right - left);
@@ -77,9 +77,9 @@ const NAMED: readonly string[] = ['riser', 'vent', 'gate', 'runner', 'chill'];
  * Names and risks with leader lines, standing one under the other right of the mould and never closer than a line's height.
  * Several gates or vents share one name with their count; a section of the casting is named by its own label. On a phone only risks are written.
  */
-export function leaders(section: Section, drawing: Frame, lineHeight = 27): Leader[] {
+export function leaders(section: Section, drawing: Frame, named = true, lineHeight = 27): Leader[] {
   const x = drawing.width - drawing.margin.right + 20;
-  const narrow = drawing.margin === NARROW;
+  const narrow = drawing.margin.left === NARROW.left;
   const risks = section.risks.map((risk): Leader => ({
     key: `risk-${risk.code}-${risk.subject}`,
     text: risk.short,
@@ -89,7 +89,7 @@ export function leaders(section: Section, drawing: Frame, lineHeight = 27): Lead
     from: drawing.place(asPoint(risk.at)),
     to: [x, drawing.place(asPoint(risk.at))[1]],
   }));
-  const found = [...risks, ...(narrow ? [] : names(section, drawing, x))];
+  const found = [...risks, ...(narrow || !named ? [] : names(section, drawing, x))];
   found.sort((a, b) => a.from[1] - b.from[1]);
   return spread(found, drawing, lineHeight);
 }

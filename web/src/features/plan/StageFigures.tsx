@@ -18,11 +18,11 @@ export function StageFigures({ stages, chosen, onChoose, onTake, onGo }: Props) 
   return (
     <div>
       {figures.length > 0 && (
-        <dl className="border-t-[3px] border-double border-ink">
+        <ul className="border-t-[3px] border-double border-ink">
           {figures.map((figure) => (
             <Row key={`${figure.code}-${figure.subject}`} figure={figure} chosen={figure.subject !== '' && figure.subject === chosen} onChoose={onChoose} take={onTake(figure)} />
           ))}
-        </dl>
+        </ul>
       )}
       {stages
         .flatMap((stage) => stage.missing)
@@ -43,9 +43,9 @@ export function StageFigures({ stages, chosen, onChoose, onTake, onGo }: Props) 
 
 function Row({ figure, chosen, onChoose, take }: { figure: Figure; chosen: boolean; onChoose: (subject: string) => void; take: (() => void) | null }) {
   return (
-    <div className={`hairline py-1.5 first:border-t-0 ${chosen ? 'bg-wash px-2' : ''}`} data-figure={figure.code} data-subject={figure.subject} data-standing={figure.standing}>
+    <li className={`hairline py-1.5 first:border-t-0 ${chosen ? 'bg-wash px-2' : ''}`} data-figure={figure.code} data-subject={figure.subject} data-standing={figure.standing}>
       <div className="flex items-baseline justify-between gap-4">
-        <dt>
+        <span>
           <StandingMark standing={figure.standing} />{' '}
           {figure.subject === '' ? (
             figure.label
@@ -54,8 +54,8 @@ function Row({ figure, chosen, onChoose, take }: { figure: Figure; chosen: boole
               {figure.label}
             </button>
           )}
-        </dt>
-        <dd className="figure text-right text-lg whitespace-nowrap">{figure.shown}</dd>
+        </span>
+        <span className="figure text-right text-lg whitespace-nowrap">{figure.shown}</span>
       </div>
       {figure.note && <p className={`text-sm ${figure.standing === 'bad' || figure.standing === 'risky' ? 'font-semibold' : 'text-soft'}`}>{figure.note}</p>}
       <div className="flex flex-wrap items-start gap-x-5">
@@ -66,7 +66,7 @@ function Row({ figure, chosen, onChoose, take }: { figure: Figure; chosen: boole
           </button>
         )}
       </div>
-    </div>
+    </li>
   );
 }
 
