@@ -121,6 +121,7 @@ final class FillStage
             $this->sheet->input('path', 'Way from the nearest gate', $this->metres($way['path'])),
             ...$this->basis->calibration->pours > 0 ? [$this->sheet->input('f', "Your own factor, from {$this->basis->calibration->pours} pours", $factor)] : [],
         ], 'M. C. Flemings, Solidification Processing; mould warming derived', Mark::RecalledFromMemory, $standing, $note, $id);
+        $this->needed($way, $id, $speed->si);
         $this->entryHead($way, $id);
 
         return $ratio->si;
@@ -136,45 +137,57 @@ final class FillStage
         }
     }
 
-    /** The section that decides: what temperature it asks for, and which lever helps most. */
+    /**
+     * What temperature a section asks for so that it fills comfortably: at the mould, and in the furnace before it is carried.
+     *
+     * @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way
+     */
+    private function needed(array $way, string $id, float $speed): void
+    {
+        $needed = $this->solve(fn (float $kelvin): float => $this->ratioAt($kelvin, $way['modulus'], $speed, $way['path']));
+        if (null === $needed) {
+            return;
+        }
+        $this->sheet->add('needed_at_mould', "Needed at the mould, {$way['label']}", Estimate::between(Dimension::Temperature, $needed, $needed - 20, $needed + 20), 'r(T) = '.self::COMFORTABLE, [$this->sheet->input('path', $way['label'], $this->metres($way['path']))], 'the same rule, solved for the temperature', Mark::Derived, 'plain', '', $id);
+        $carry = $this->basis->si('pour.carry_time');
+        $read = null === $carry ? $needed : TemperatureLoss::before(Time::fromSi($carry), Temperature::fromSi($needed), $this->basis->air(), $this->pot())->kelvin();
+        $this->sheet->add('needed_in_furnace', "Needed in the furnace, {$way['label']}", Estimate::between(Dimension::Temperature, $read, $read - 20, $read + 20), '(m c + m_c c_c) dT/dt = −losses, backwards', [$this->sheet->input('t', 'Carrying', Estimate::between(Dimension::Time, $carry ?? 0.0, $carry ?? 0.0, $carry ?? 0.0), null === $carry ? 'default' : 'typed')], 'Stefan-Boltzmann, Newton', Mark::Derived, $this->tooHot($read) ? 'risky' : 'plain', $this->tooHot($read) ? 'Hotter than this metal is usually poured: change something else.' : '', $id);
+        if (null === $carry) {
+            $this->sheet->assume('No time is lost between furnace and mould.', 'pour.carry_time');
+        }
+    }
+
+    private function ratioAt(float $kelvin, float $modulus, float $speed, float $path): float
+    {
+        return $this->life($modulus, $kelvin, $this->mould->transfer->si) * $speed * $this->basis->calibration->factor()->si / max(1e-6, $path);
+    }
+
+    /** The section that decides: which lever helps it most. */
     private function worst(string $id, Estimate $arrival, ?Estimate $fillTime): void
     {
         $way = $this->ways[$id];
-        $factor = $this->basis->calibration->factor()->si;
-        $speed = $this->speed($way, $fillTime)->si;
-        $ratioAt = fn (float $kelvin, float $modulus, float $v, float $path): float => $this->life($modulus, $kelvin, $this->mould->transfer->si) * $v * $factor / max(1e-6, $path);
-        $needed = $this->solve(static fn (float $kelvin): float => $ratioAt($kelvin, $way['modulus'], $speed, $way['path']));
-        if (null !== $needed) {
-            $this->sheet->add('needed_at_mould', 'Needed at the mould', Estimate::between(Dimension::Temperature, $needed, $needed - 20, $needed + 20), 'r(T) = '.self::COMFORTABLE, [$this->sheet->input('path', $way['label'], $this->metres($way['path']))], 'the same rule, solved for the temperature', Mark::Derived, 'plain', "So that {$way['label']} fills comfortably.", $id);
-            $furnace = $this->basis->si('pour.carry_time');
-            $read = null === $furnace ? $needed : TemperatureLoss::before(Time::fromSi($furnace), Temperature::fromSi($needed), $this->basis->air(), $this->pot())->kelvin();
-            $this->sheet->add('needed_in_furnace', 'Needed in the furnace', Estimate::between(Dimension::Temperature, $read, $read - 20, $read + 20), '(m c + m_c c_c) dT/dt = −losses, backwards', [$this->sheet->input('t', 'Carrying', Estimate::between(Dimension::Time, $furnace ?? 0.0, $furnace ?? 0.0, $furnace ?? 0.0), null === $furnace ? 'default' : 'typed')], 'Stefan-Boltzmann, Newton', Mark::Derived, $this->tooHot($read) ? 'risky' : 'plain', $this->tooHot($read) ? 'Hotter than this metal is usually poured: change something else.' : '', $id);
-            if (null === $furnace) {
-                $this->sheet->assume('No time is lost between furnace and mould.', 'pour.carry_time');
-            }
-        } else {
+        if (null === $this->sheet->result()->figure('needed_at_mould', $id)) {
             $this->sheet->warn('needed_at_mould', ucfirst($way['label']).': no pour temperature alone fills it comfortably.', 'risky', $id);
         }
-        $this->lever($way, $id, $ratioAt, $arrival->si, $speed);
+        $this->lever($way, $id, $arrival->si, $this->speed($way, $fillTime)->si);
     }
 
     /**
      * @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way
-     * @param \Closure(float, float, float, float): float                                                                    $ratioAt
      */
-    private function lever(array $way, string $id, \Closure $ratioAt, float $kelvin, float $speed): void
+    private function lever(array $way, string $id, float $kelvin, float $speed): void
     {
-        $now = $ratioAt($kelvin, $way['modulus'], $speed, $way['path']);
+        $now = $this->ratioAt($kelvin, $way['modulus'], $speed, $way['path']);
         $head = $this->basis->si('gating.sprue_height') ?? 0.1;
         $gates = $this->basis->gates();
         $thicker = ($way['thickness'] + 0.001) / $way['thickness'];
         $levers = [
-            'Pour 50 °C hotter' => $ratioAt($kelvin + 50, $way['modulus'], $speed, $way['path']),
-            'Make it 1 mm thicker' => $ratioAt($kelvin, $way['modulus'] * $thicker, $speed / $thicker, $way['path']),
+            'Pour 50 °C hotter' => $this->ratioAt($kelvin + 50, $way['modulus'], $speed, $way['path']),
+            'Make it 1 mm thicker' => $this->ratioAt($kelvin, $way['modulus'] * $thicker, $speed / $thicker, $way['path']),
         ];
         if (!$this->isFoam()) {
-            $levers['One more gate'] = $ratioAt($kelvin, $way['modulus'], $speed * ($gates + 1) / $gates, $way['path']);
-            $levers['50 mm more head'] = $ratioAt($kelvin, $way['modulus'], $speed * sqrt(($head + 0.05) / $head), $way['path']);
+            $levers['One more gate'] = $this->ratioAt($kelvin, $way['modulus'], $speed * ($gates + 1) / $gates, $way['path']);
+            $levers['50 mm more head'] = $this->ratioAt($kelvin, $way['modulus'], $speed * sqrt(($head + 0.05) / $head), $way['path']);
         }
         arsort($levers);
         $best = array_key_first($levers);
