@@ -288,13 +288,13 @@ final readonly class Diagnose
      * @param list<Cause>                                                                      $causes
      * @param array{gain: float, chance: float, yes: array<int, float>, no: array<int, float>} $weighed
      *
-     * @return list<array{cause: string, if_yes: float, if_no: float}>
+     * @return list<array{cause: string, label: string, if_yes: float, if_no: float}>
      */
     private function moves(array $causes, array $weighed): array
     {
         $moves = [];
         foreach ($causes as $index => $cause) {
-            $moves[] = ['cause' => $cause->code, 'if_yes' => $weighed['yes'][$index], 'if_no' => $weighed['no'][$index]];
+            $moves[] = ['cause' => $cause->code, 'label' => $cause->label, 'if_yes' => $weighed['yes'][$index], 'if_no' => $weighed['no'][$index]];
         }
         usort($moves, static fn (array $a, array $b): int => abs($b['if_yes'] - $b['if_no']) <=> abs($a['if_yes'] - $a['if_no']));
 

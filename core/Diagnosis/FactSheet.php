@@ -170,6 +170,10 @@ final class FactSheet
             $this->figure('fill_ratio', $plan->least('filling', 'fill_ratio'), ['pour.temperature', 'casting.sections', 'casting.wall', 'casting.run', 'pour.time', 'gating.gates']);
         }
         $this->figure('feeder_ratio', $plan->least('feeding', 'feeder_ratio'), ['feeding.riser_diameter', 'casting.sections', 'casting.heaviest']);
+        if (isset($this->facts['feeder_ratio'])) {
+            // The rule of thumb on diameters gives way to the moduli it stands for.
+            unset($this->facts['riser_to_heaviest']);
+        }
         if (true !== MouldMaterial::of($this->process(), $this->family() ?? '')?->breathes()) {
             $this->figure('vent_share', $plan->figure('venting', 'vent_share'), ['venting.vents', 'venting.diameter']);
         }

@@ -64,7 +64,8 @@ final class MouldSection
         $this->foot = $this->onePiece ? 0.0 : match ($fill) {
             'bottom' => 0.0,
             'top' => -$this->height,
-            default => null === $above ? -$this->height / 2 : $above * 1000 - $this->height,
+            // Not said: the plate lies in the drag, what stands on it in the cope.
+            default => null === $above ? -$this->wall : $above * 1000 - $this->height,
         };
         $this->bore = $this->mm('gating.sprue') ?? $this->planned('gating', 'sprue_base') ?? 14.0;
         $this->left = $this->bore + self::RUNNER_LENGTH_MM;
@@ -263,15 +264,21 @@ final class MouldSection
     {
         $level = $this->gateLevel();
         $channel = max($this->gateHeight * 1.6, 6.0);
-        $runnerTop = 'top' === $fill ? $level + $this->gateHeight + $channel : ('bottom' === $fill ? $level - $this->gateHeight : (null !== $this->layout && !$this->onePiece ? $level : $level + $this->gateHeight / 2));
+        $runnerTop = match ($fill) {
+            'top' => $level + $this->gateHeight + $channel,
+            'bottom' => $level - $this->gateHeight,
+            default => $this->sideGateFoot($fill, $level, 0) + $this->gateHeight,
+        };
         $runnerFoot = $runnerTop - $channel;
         $this->sprue($runnerFoot);
         $gates = $this->basis->gates();
         $sideways = 'parting' === $fill || 'step' === $fill;
         $runnerEnd = $sideways ? $this->left - 10 : $this->left + $this->length * (1 === $gates ? 0.2 : 0.9);
-        $this->parts[] = new SectionPart('runner', 'runner', 'Runner', '', $this->box(-$this->bore / 2, $runnerFoot, $runnerEnd, $runnerTop), ['gating.gates'], true);
         // With sections known, further gates lie before and behind the plane of the drawing; their count is told by name.
         $drawn = null === $this->layout ? min($gates, 8) : 1;
+        // Step gates leave a runner that stands up at its end.
+        $stands = 'step' === $fill ? $this->sideGateFoot($fill, $level, $drawn - 1) + $this->gateHeight : $runnerTop;
+        $this->parts[] = new SectionPart('runner', 'runner', 'Runner', '', $this->closed([[-$this->bore / 2, $runnerFoot], [$runnerEnd, $runnerFoot], [$runnerEnd, $stands], [$runnerEnd - $channel, $stands], [$runnerEnd - $channel, $runnerTop], [-$this->bore / 2, $runnerTop]]), ['gating.gates'], true);
         for ($i = 0; $i < $drawn; ++$i) {
             $this->parts[] = new SectionPart("gate-{$i}", 'gate', 1 === $gates || $drawn > 1 ? 'Gate' : "{$gates} gates", $this->text('gating.gate_thickness'), $this->gate($fill, $i, $gates, $level, $runnerFoot, $runnerTop, $runnerEnd), ['gating.gates', 'gating.gate_thickness', 'gating.gate_width', 'gating.fill'], !$this->values->has('gating.gates'));
         }
@@ -286,17 +293,24 @@ final class MouldSection
         return match ($fill) {
             'bottom' => $this->box($across, $runnerTop, $across + $thickness * 2, $level),
             'top' => $this->box($across, $level, $across + $thickness * 2, $runnerFoot),
-            'step' => $this->box($runnerEnd, $this->foot + $this->wall * 0.2 + $i * ($this->wall * 0.8 + $thickness), $this->left, $this->foot + $this->wall * 0.2 + $i * ($this->wall * 0.8 + $thickness) + $thickness),
             // Further gates at the parting lie behind the plane of the section: drawn where they meet the casting.
-            default => 0 === $i
-                ? $this->box($runnerEnd, $this->sideGateFoot($level), $this->left, $this->sideGateFoot($level) + $thickness)
-                : $this->box($across, $this->sideGateFoot($level), $across + $thickness * 2, $this->sideGateFoot($level) + $thickness),
+            'parting' => $this->sideGate(0 === $i ? $runnerEnd : $across, 0 === $i ? $this->left : $across + $thickness * 2, $this->sideGateFoot($fill, $level, 0)),
+            default => $this->sideGate($runnerEnd, $this->left, $this->sideGateFoot($fill, $level, $i)),
         };
     }
 
-    /** A side gate must meet the thin plate, which lies at the foot of the casting. */
-    private function sideGateFoot(float $level): float
+    /** @return list<array{float, float}> */
+    private function sideGate(float $from, float $to, float $foot): array
     {
+        return $this->box($from, $foot, $to, $foot + $this->gateHeight);
+    }
+
+    /** A side gate must meet the thin plate, which lies at the foot of the casting; step gates stand over one another. */
+    private function sideGateFoot(string $fill, float $level, int $step): float
+    {
+        if ('step' === $fill) {
+            return $this->foot + $this->wall * 0.2 + $step * ($this->wall * 0.8 + $this->gateHeight);
+        }
         if (null !== $this->layout && !$this->onePiece) {
             // Cut into the drag, just under the parting.
             return $level - $this->gateHeight;

@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Tests\App;
 
+use MoltenNotes\Tests\Support\Plans;
 use MoltenNotes\Tests\Support\Records;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
 /** The console works on documents alone: no database, and a line for each field at fault. */
 final class ConsoleTest extends TestCase
 {
+    private const EMPTY = ['format' => 'molten-notes/attempt', 'version' => 1];
+
     public function testDiagnosesADocumentFromStandardInputWithoutADatabase(): void
     {
-        $process = self::molten('molten:diagnose', ['format' => 'molten-notes/attempt', 'version' => 1] + Records::wetSand());
+        $process = self::molten('molten:diagnose', self::EMPTY + Records::wetSand());
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         /** @var array{causes: list<array{cause: string}>} $result */
         $result = json_decode($process->getOutput(), true, 512, \JSON_THROW_ON_ERROR);
@@ -23,11 +29,13 @@ final class ConsoleTest extends TestCase
 
     public function testOneLineForEachFieldAtFault(): void
     {
-        $process = self::molten('molten:diagnose', ['format' => 'molten-notes/attempt', 'version' => 1, 'made' => ['pour.temperature' => 'hot', 'gating.gates' => -1]]);
+        foreach (['molten:diagnose', 'molten:plan'] as $command) {
+            $process = self::molten($command, self::EMPTY + ['made' => ['pour.temperature' => 'hot', 'gating.gates' => -1]]);
 
-        self::assertSame(1, $process->getExitCode());
-        self::assertSame('', $process->getOutput());
-        self::assertMatchesRegularExpression('~^/made/pour\.temperature: .+\n/made/gating\.gates: .+\n$~', $process->getErrorOutput());
+            self::assertSame(1, $process->getExitCode());
+            self::assertSame('', $process->getOutput());
+            self::assertMatchesRegularExpression('~^/made/pour\.temperature: .+\n/made/gating\.gates: .+\n$~', $process->getErrorOutput());
+        }
     }
 
     public function testWhatIsNotJsonIsSaidToBeNot(): void
@@ -36,6 +44,85 @@ final class ConsoleTest extends TestCase
 
         self::assertSame(1, $process->getExitCode());
         self::assertStringContainsString('not JSON', $process->getErrorOutput());
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function examples(): iterable
+    {
+        foreach (glob(dirname(__DIR__, 2).'/docs/formats/examples/*.json') ?: [] as $file) {
+            yield basename($file) => [$file];
+        }
+    }
+
+    #[DataProvider('examples')]
+    public function testThePublishedExamplesArePlannedAsThePublishedSchemaSays(string $file): void
+    {
+        $process = self::molten('molten:plan', (string) file_get_contents($file));
+
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        self::assertFollowsThePlanSchema($process->getOutput());
+    }
+
+    public function testTheExampleOfAPlanIsPlannedThroughout(): void
+    {
+        $plan = self::plan((string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/examples/rowlock-socket-plan.json'));
+        $figures = [];
+        foreach ($plan['stages'] as $stage) {
+            self::assertNotEmpty($stage['figures'], $stage['stage']);
+            foreach ($stage['figures'] as $figure) {
+                $figures["{$stage['stage']}.{$figure['code']}.{$figure['subject']}"] = $figure['value']['value'];
+            }
+        }
+
+        // By hand: foot 60·45·6, boss π·13²·28, ring π·(60² − 48²)·4, cubic millimetres; 2.68 g/cm³ from the table of alloys.
+        $volume = 16_200 + \M_PI * 169 * 28 + \M_PI * (3600 - 2304) * 4;
+        self::assertEqualsWithDelta($volume * 1e-9, $figures['pattern.casting_volume.'], $volume * 1e-9 * 0.005);
+        self::assertEqualsWithDelta($volume * 1e-9 * 2680, $figures['pattern.casting_mass.'], 0.002);
+        self::assertGreaterThan($figures['pattern.casting_mass.'], $figures['metal.poured.']);
+        self::assertGreaterThan($figures['metal.poured.'], $figures['metal.charge.']);
+        self::assertGreaterThan(1, $figures['filling.fill_ratio.rim']);
+        self::assertContains('crucible_holds', array_column($plan['risks'], 'code'), 'a crucible of 250 mL does not hold it');
+    }
+
+    public function testAnEmptyRecordGivesAPlanThatSaysWhatIsMissing(): void
+    {
+        $plan = self::plan(self::EMPTY);
+
+        foreach ($plan['stages'] as $stage) {
+            self::assertNotSame([], $stage['missing'], $stage['stage'].' lacks nothing, although nothing is known');
+            self::assertSame([], $stage['risks'], $stage['stage'].' warns of something, although nothing is known');
+        }
+    }
+
+    public function testAPlanAsksAboutWhatIsUnlikelyAndGoesOn(): void
+    {
+        $plan = self::plan(self::EMPTY + ['planned' => ['sand.moisture' => '14 %'] + Plans::values()]);
+
+        self::assertContains('/planned/sand.moisture', array_column($plan['questions'], 'pointer'));
+        self::assertNotEmpty($plan['stages'][0]['figures']);
+    }
+
+    /**
+     * @param array<string, mixed>|string $input
+     *
+     * @return array{stages: list<array{stage: string, missing: list<mixed>, risks: list<mixed>, figures: list<array{code: string, subject: string, value: array{value: float}}>}>, risks: list<array{code: string}>, questions: list<array{pointer: string}>}
+     */
+    private static function plan(array|string $input): array
+    {
+        $process = self::molten('molten:plan', $input);
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        self::assertFollowsThePlanSchema($process->getOutput());
+
+        /** @var array{stages: list<array{stage: string, missing: list<mixed>, risks: list<mixed>, figures: list<array{code: string, subject: string, value: array{value: float}}>}>, risks: list<array{code: string}>, questions: list<array{pointer: string}>} */
+        return json_decode($process->getOutput(), true, 512, \JSON_THROW_ON_ERROR);
+    }
+
+    private static function assertFollowsThePlanSchema(string $json): void
+    {
+        /** @var object $schema */
+        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/plan.schema.json'), false, 64, \JSON_THROW_ON_ERROR);
+        $error = (new Validator())->validate(json_decode($json, false, 512, \JSON_THROW_ON_ERROR), $schema)->error();
+        self::assertNull($error, null === $error ? '' : json_encode((new ErrorFormatter())->format($error), \JSON_THROW_ON_ERROR));
     }
 
     /** @param array<string, mixed>|string $input */

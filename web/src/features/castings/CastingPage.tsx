@@ -147,8 +147,8 @@ function SheetBetween({ sheet }: { sheet: FollowedSheet }) {
               {sheet.predictions.map((prediction) => {
                 const score = sheet.scores.find((row) => row.defect === prediction.defect);
                 return (
-                  <tr key={prediction.defect} className="align-baseline">
-                    <th scope="row" className="pr-4 text-left font-normal">
+                  <tr key={prediction.defect} className="flex flex-wrap items-baseline py-0.5 sm:table-row">
+                    <th scope="row" className="w-full pr-4 text-left font-semibold sm:w-auto sm:font-normal">
                       {defectWords(handbook, prediction.defect)}
                     </th>
                     <td className="pr-4 text-soft">
@@ -162,8 +162,8 @@ function SheetBetween({ sheet }: { sheet: FollowedSheet }) {
               {sheet.scores
                 .filter((score) => score.expected === null)
                 .map((score) => (
-                  <tr key={score.defect} className="align-baseline">
-                    <th scope="row" className="pr-4 text-left font-normal">
+                  <tr key={score.defect} className="flex flex-wrap items-baseline py-0.5 sm:table-row">
+                    <th scope="row" className="w-full pr-4 text-left font-semibold sm:w-auto sm:font-normal">
                       {defectWords(handbook, score.defect)}
                     </th>
                     <td className="pr-4 text-soft">not foretold</td>

@@ -75,7 +75,7 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
             <LeaderLine key={leader.key} leader={leader} small={drawing.margin.left < 60} />
           ))}
           {pins(section, findings, drawing).map((pin) => (
-            <g key={`${pin.number}-${pin.at[0]}`}>
+            <g key={`${pin.number}-${pin.at[0]}`} transform={bare ? `translate(${pin.at[0] * 0.35} ${pin.at[1] * 0.35}) scale(0.65)` : undefined}>
               <circle cx={pin.at[0]} cy={pin.at[1]} r="11" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="2.2" />
               <path d={`M${pin.at[0] - 4} ${pin.at[1] + 10}L${pin.at[0]} ${pin.at[1] + 18}L${pin.at[0] + 4} ${pin.at[1] + 10}`} fill="var(--ink)" />
               <text x={pin.at[0]} y={pin.at[1] + 5} fontSize="14" fontWeight="600" textAnchor="middle" fill="var(--ink)">

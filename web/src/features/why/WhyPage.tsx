@@ -65,7 +65,7 @@ export function WhyPage() {
           )}
         </section>
         <aside className="grid content-start gap-8">
-          <Check checks={why.next_checks} why={why} actions={actions} />
+          <Check checks={why.next_checks} actions={actions} />
           <Given why={why} actions={actions} />
           <Unexplained why={why} />
           <Cleared why={why} />
@@ -155,14 +155,13 @@ function Gauge({ value }: { value: number }) {
 }
 
 /** The one check that would tell the leading causes apart; answering it ranks them anew. */
-function Check({ checks, why, actions }: { checks: readonly NextCheck[]; why: Why; actions: Actions }) {
+function Check({ checks, actions }: { checks: readonly NextCheck[]; actions: Actions }) {
   const [skipped, setSkipped] = useState<readonly string[]>([]);
   const next = checks.find((check) => !skipped.includes(check.check)) ?? null;
   const answer = (choice: 'yes' | 'no' | 'unclear') => next && !actions.answer.isPending && actions.answer.mutate({ check: next.check, answer: choice });
   useKeys(next ? { y: () => answer('yes'), n: () => answer('no'), u: () => answer('unclear') } : {});
   if (!next) return null;
   const lead = next.moves[0];
-  const label = (code: string) => why.causes.find((cause) => cause.cause === code)?.label ?? why.cleared.find((cause) => cause.cause === code)?.label ?? 'a rival';
   return (
     <section className="border-2 border-ink p-4" aria-label="Look at this next">
       <h2 className="lettering text-ink">Look at this next</h2>
@@ -182,8 +181,8 @@ function Check({ checks, why, actions }: { checks: readonly NextCheck[]; why: Wh
       </div>
       {lead && (
         <p className="mt-3 text-sm text-soft">
-          Yes would put “{label(lead.cause)}” at {percent(lead.if_yes)} %, no at {percent(lead.if_no)} %. Worth {next.gain_bits.toFixed(2)} bit; yes is expected{' '}
-          {percent(next.chance_yes)} times in 100.
+          Yes would put “{lead.label}” at {percent(lead.if_yes)} %, no at {percent(lead.if_no)} %. Worth {next.gain_bits.toFixed(2)} bit; yes is expected {percent(next.chance_yes)}{' '}
+          times in 100.
         </p>
       )}
     </section>
