@@ -53,7 +53,7 @@ final class MetalStage
     private function poured(Estimate $castingVolume, array $sizes): Estimate
     {
         $density = $this->alloy->densitySolid->si();
-        $castings = $castingVolume->times($density * $this->basis->castings());
+        $castings = Estimate::through(Dimension::Mass, fn (float $volume): float => $volume * $density * $this->basis->castings(), $castingVolume);
         $inputs = [new WorkingInput('m', "{$this->basis->castings()} × casting", $this->basis->format->si($castings->si, Dimension::Mass), 'computed')];
         $extra = 0.0;
         foreach (GatingVolume::parts($this->basis, $sizes) as $label => $volume) {
@@ -67,7 +67,7 @@ final class MetalStage
         $mass = Estimate::between(Dimension::Mass, $castings->si + $extra, $castings->lowSi + $extra * 0.9, $castings->highSi + $extra * 1.15);
         $this->sheet->add('poured', 'Metal poured', $mass, 'castings + basin + sprue + runner + gates + risers', $inputs, 'each part from its own dimensions, at solid density', Mark::Derived);
         $yield = $castings->si / $mass->si;
-        $this->sheet->add('yield', 'Yield, casting of every 100 poured', Estimate::ratio(round(100 * $yield)), 'casting / poured', [], '40 to 70 is usual in sand', Mark::CommonPractice);
+        $this->sheet->add('yield', 'Yield, casting of every 100 poured', Estimate::ratio(round(100 * $yield)), 'casting / poured', [$this->sheet->input('casting', 'Castings', $castings), $this->sheet->input('poured', 'Metal poured', $mass)], '40 to 70 is usual in sand', Mark::CommonPractice);
 
         return $mass;
     }
@@ -193,7 +193,7 @@ final class MetalStage
         $tariff = $this->basis->workshop->tariffs[$source->code] ?? null;
         $amount = $drawn->times(1 / $source->joulesPerFuelUnit);
         if ('kWh' !== $source->fuelUnit) {
-            $this->sheet->add('fuel', "Fuel, {$source->fuelUnit}", Estimate::ratio($amount->si, $amount->lowSi, $amount->highSi), 'Q / heating value', [], 'fuel tables', Mark::RecalledFromMemory);
+            $this->sheet->add('fuel', "Fuel, {$source->fuelUnit}", Estimate::ratio($amount->si, $amount->lowSi, $amount->highSi), 'Q / heating value', [$this->sheet->input('Q', 'Energy drawn', $drawn), new WorkingInput('H', 'Heating value', round($source->joulesPerFuelUnit / 1e6, 1)." MJ per {$source->fuelUnit}", 'table')], 'fuel tables', Mark::RecalledFromMemory);
         }
         if (null === $tariff) {
             $this->sheet->lacks('cost', [], 'Put your tariff into the workshop to see what it costs.');

@@ -10,8 +10,8 @@ use MoltenNotes\Core\Record\Sign;
 final readonly class NextCheck
 {
     /**
-     * @param float                                                   $gainBits expected fall of the causes' entropy, in bits
-     * @param float                                                   $chance   P(yes) as things stand
+     * @param float                                                                  $gainBits expected fall of the causes' entropy, in bits
+     * @param float                                                                  $chance   P(yes) as things stand
      * @param list<array{cause: string, label: string, if_yes: float, if_no: float}> $moves    the causes it would move most
      */
     public function __construct(public Sign $check, public float $gainBits, public float $chance, public array $moves)

@@ -17,7 +17,7 @@ use MoltenNotes\Core\Quantity\Time;
  *
  * t = max( M·e / (h (T_m − T_0)), (π/4) [M·e / (b (T_m − T_0))]² ), e = ρ (k L + c ΔT)
  *
- * M m, 0.0002…0.1: section area over perimeter, half the thickness of a plate. T_m liquidus, T_0 mould, ΔT superheat (0 or more), ρ and c liquid,
+ * M m, 0.0002…0.1: section area over perimeter, half the thickness of a plate. T_m liquidus, T_0 mould, ΔT superheat (below the liquidus none, and k loses what is frozen already), ρ and c liquid,
  * L latent heat, k share solid when the stream stops: 0.2 long-freezing, 0.35 intermediate, 0.6 short. b of the mould √(kρc).
  * In lost foam e loses 3 · ρ_foam · 1.5 MJ/kg to the foam at the front.
  * Source: first term and k M. C. Flemings, Solidification Processing, recalled from memory; second term (the mould warming up, which rules
@@ -44,11 +44,14 @@ final class FluidLife
         return self::SHARE_SOLID[$freezing->value];
     }
 
-    /** J/m³ that the metal gives up before it stops; nothing below the liquidus but its latent share. */
+    /** J/m³ that the metal gives up before it stops; what froze on the way to the mould is taken off, linearly over the freezing range. */
     private static function heatToLose(Alloy $alloy, Temperature $metal): float
     {
-        $superheat = max(0.0, $alloy->superheatAt($metal)->si());
+        $superheat = $alloy->superheatAt($metal)->si();
+        $below = max(0.0, -$superheat);
+        $frozen = $below / max(1.0, $alloy->liquidus->kelvin() - $alloy->solidus->kelvin());
+        $share = max(0.0, self::shareSolid($alloy->freezing) - $frozen);
 
-        return $alloy->densityLiquid->si() * (self::shareSolid($alloy->freezing) * $alloy->latentHeat->si() + $alloy->heatLiquid->si() * $superheat);
+        return $alloy->densityLiquid->si() * ($share * $alloy->latentHeat->si() + $alloy->heatLiquid->si() * max(0.0, $superheat));
     }
 }

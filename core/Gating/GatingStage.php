@@ -125,7 +125,7 @@ final class GatingStage
             default => '',
         };
         $aim = $typed ?? Estimate::between(Dimension::Time, $seconds, $seconds * 0.8, $seconds * 1.2);
-        $this->sheet->add('pour_time', 'Pour time aimed at', $aim, null === $typed ? 'the first rule, bounded by the filling' : 'as typed', null === $this->longestPour ? [] : [$this->sheet->input('t_max', 'Longest that fills comfortably', Estimate::between(Dimension::Time, $this->longestPour, $this->longestPour, $this->longestPour))], 'the rules side by side', Mark::Derived, 'plain', $why);
+        $this->sheet->add('pour_time', 'Pour time aimed at', $aim, null === $typed ? 'the first rule, bounded by the filling' : 'as typed', null === $this->longestPour ? [$this->sheet->input('t', 'By the first rule', Estimate::between(Dimension::Time, $usual, $usual, $usual))] : [$this->sheet->input('t_max', 'Longest that fills comfortably', Estimate::between(Dimension::Time, $this->longestPour, $this->longestPour, $this->longestPour))], 'the rules side by side', Mark::Derived, 'plain', $why);
 
         return $aim;
     }
@@ -202,7 +202,7 @@ final class GatingStage
         $this->sizes['sprue_top'] = $this->basis->si('gating.sprue_top') ?? ('straight' === $this->basis->values->choice('gating.sprue_shape') ? $this->sizes['sprue_base'] : $top);
         $this->sheet->add('sprue_top', 'Sprue bore at the top', $this->metres(ceil($top * 1000) / 1000), 'A_top/A_base = √(H/h)', [$this->sheet->input('H', 'Head', $this->metres($this->basis->si('gating.sprue_height') ?? 0.1), 'typed'), $this->sheet->input('h', 'Metal over the sprue', $this->metres($basin), $this->basis->values->has('gating.basin_depth') ? 'typed' : 'default')], 'continuity and Bernoulli', Mark::Published);
         if ('well' === $this->basis->values->choice('gating.well')) {
-            $this->sheet->add('well', 'Sprue well, area', Estimate::between(Dimension::Area, self::WELL_TIMES_CHOKE * $area, self::WELL_TIMES_CHOKE * $area, self::WELL_TIMES_CHOKE * $area), 'A = 5 × choke, twice as deep as the runner', [], 'American Foundry Society practice', Mark::RecalledFromMemory);
+            $this->sheet->add('well', 'Sprue well, area', Estimate::between(Dimension::Area, self::WELL_TIMES_CHOKE * $area, self::WELL_TIMES_CHOKE * $area, self::WELL_TIMES_CHOKE * $area), 'A = 5 × choke, twice as deep as the runner', [$this->sheet->input('A', 'Choke', Estimate::between(Dimension::Area, $area, $area, $area))], 'American Foundry Society practice', Mark::RecalledFromMemory);
         }
     }
 

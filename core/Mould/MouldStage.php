@@ -171,7 +171,7 @@ final class MouldStage
         foreach (['cope' => $halves[0], 'drag' => $halves[1]] as $half => $volume) {
             $mass = max(0.0, $volume - $cavity / 2) * 1600;
             $heavy = null !== $limit && $mass > $limit->si();
-            $sheet->add("lift_{$half}", 'Sand in the '.$half, Estimate::between(Dimension::Mass, $mass, $mass * 0.95, $mass * 1.05), 'm = (V − V_cavity/2) ρ', [], 'bulk density of the trade, without the flask itself', Mark::CommonPractice, $heavy ? 'risky' : 'plain', $heavy ? 'Heavier than one person here lifts: two people, or smaller halves.' : '');
+            $sheet->add("lift_{$half}", 'Sand in the '.$half, Estimate::between(Dimension::Mass, $mass, $mass * 0.95, $mass * 1.05), 'm = (V − V_cavity/2) ρ', [$sheet->input('V', ucfirst($half).' of the flask', self::litres($volume)), $sheet->input('V_cavity', 'Castings', self::litres($cavity)), $sheet->input('ρ', 'Rammed or vibrated sand', Estimate::between(Dimension::Density, 1600, self::BULK[0], self::BULK[1]), 'table')], 'bulk density of the trade, without the flask itself', Mark::CommonPractice, $heavy ? 'risky' : 'plain', $heavy ? 'Heavier than one person here lifts: two people, or smaller halves.' : '');
         }
     }
 
@@ -203,7 +203,7 @@ final class MouldStage
         $sheet->add('cope_weights', 'Weights on the cope', Estimate::between(Dimension::Mass, $weights, CopeLift::weights($mass->si, $cope, 1.5), CopeLift::weights($mass->si, $cope, 2.0)), 'max(0, 1.5…2 × lift − cope)', [$sheet->input('cope', 'Cope itself', Estimate::between(Dimension::Mass, $cope, $cope, $cope), $basis->values->has('mould.cope_mass') ? 'typed' : 'default')], 'the factor covers the surge of the pour', Mark::CommonPractice, $short ? 'bad' : 'plain', $short ? 'There is less on the cope than the metal may lift: '.$basis->shown($put, Dimension::Mass).'.' : (0.0 === $weights ? 'The cope is heavy enough by itself.' : ''));
         if (null !== $put && $mass->si > 0) {
             $share = ($put + $cope) / (1.5 * $mass->si);
-            $sheet->add('cope_share', 'Held down against what it needs', Estimate::ratio($share, $share * 0.85, $share * 1.15), '(weights + cope) / (1.5 lift)', [], 'hydrostatics and the surge factor', Mark::CommonPractice);
+            $sheet->add('cope_share', 'Held down against what it needs', Estimate::ratio($share, $share * 0.85, $share * 1.15), '(weights + cope) / (1.5 lift)', [$sheet->input('weights', 'Weights put on', Estimate::between(Dimension::Mass, $put, $put, $put), 'typed'), $sheet->input('cope', 'Cope itself', Estimate::between(Dimension::Mass, $cope, $cope, $cope), $basis->values->has('mould.cope_mass') ? 'typed' : 'default'), $sheet->input('lift', 'Lift', $mass)], 'hydrostatics and the surge factor', Mark::CommonPractice);
         }
     }
 

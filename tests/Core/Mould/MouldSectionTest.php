@@ -192,22 +192,27 @@ final class MouldSectionTest extends TestCase
     /** @return array{float, float} width and height, millimetres */
     private static function extent(SectionPart $part): array
     {
-        return [round(self::right($part) - self::left($part), 2), round(self::top($part) - min(array_column($part->outline, 1)), 2)];
+        return [round(self::right($part) - self::left($part), 2), round(self::top($part) - self::foot($part), 2)];
     }
 
     private static function left(SectionPart $part): float
     {
-        return min(array_column($part->outline, 0));
+        return min([\INF, ...array_column($part->outline, 0)]);
     }
 
     private static function right(SectionPart $part): float
     {
-        return max(array_column($part->outline, 0));
+        return max([-\INF, ...array_column($part->outline, 0)]);
     }
 
     private static function top(SectionPart $part): float
     {
-        return max(array_column($part->outline, 1));
+        return max([-\INF, ...array_column($part->outline, 1)]);
+    }
+
+    private static function foot(SectionPart $part): float
+    {
+        return min([\INF, ...array_column($part->outline, 1)]);
     }
 
     private static function touch(SectionPart $a, SectionPart $b): bool
@@ -215,12 +220,12 @@ final class MouldSectionTest extends TestCase
         $reach = 0.05;
 
         return self::left($a) <= self::right($b) + $reach && self::left($b) <= self::right($a) + $reach
-            && min(array_column($a->outline, 1)) <= self::top($b) + $reach && min(array_column($b->outline, 1)) <= self::top($a) + $reach;
+            && self::foot($a) <= self::top($b) + $reach && self::foot($b) <= self::top($a) + $reach;
     }
 
     /** @param array{float, float} $point */
     private static function within(array $point, SectionPart $part): bool
     {
-        return $point[0] >= self::left($part) - 0.1 && $point[0] <= self::right($part) + 0.1 && $point[1] >= min(array_column($part->outline, 1)) - 0.1 && $point[1] <= self::top($part) + 0.1;
+        return $point[0] >= self::left($part) - 0.1 && $point[0] <= self::right($part) + 0.1 && $point[1] >= self::foot($part) - 0.1 && $point[1] <= self::top($part) + 0.1;
     }
 }

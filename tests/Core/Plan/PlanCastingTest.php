@@ -11,6 +11,7 @@ use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Record\RejectedRecord;
 use MoltenNotes\Core\Working\Figure;
 use MoltenNotes\Tests\Support\Plans;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class PlanCastingTest extends TestCase
@@ -133,13 +134,26 @@ final class PlanCastingTest extends TestCase
         }
     }
 
-    public function testEveryNumberOpensToItsWorking(): void
+    /** @return iterable<string, array{CastingPlan}> */
+    public static function plans(): iterable
     {
-        foreach (Plans::of()->stages as $stage) {
+        $workshop = ['furnaces' => [['name' => 'Forge', 'source' => 'propane', 'power' => '12 kW']], 'tariffs' => ['propane' => 2.9], 'crucibles' => [['name' => 'A', 'volume' => '0.5 L', 'mass' => '1.2 kg']]];
+        yield 'a plan in green sand' => [Plans::of()];
+        yield 'with a workshop' => [Plans::of(['gating.sprue' => null, 'gating.well' => 'well', 'mould.cope_weight' => '3 kg'], $workshop)];
+        yield 'plaster' => [Plans::of(['mould.process' => 'plaster', 'plaster.ratio' => '40 %', 'flask.length' => '300 mm', 'flask.width' => '200 mm', 'flask.cope' => '100 mm', 'flask.drag' => '80 mm'])];
+        yield 'only the thinnest and the heaviest known' => [Plans::of(['casting.sections' => null, 'casting.wall' => '4 mm', 'casting.heaviest' => '30 mm', 'casting.run' => '200 mm', 'casting.mass' => '0.4 kg', 'pour.time' => '3 s'])];
+    }
+
+    #[DataProvider('plans')]
+    public function testEveryNumberOpensToItsWorking(CastingPlan $plan): void
+    {
+        foreach ($plan->stages as $stage) {
             foreach ($stage->figures as $figure) {
                 self::assertNotSame('', $figure->working->formula, $figure->code);
                 self::assertNotSame('', $figure->working->source, $figure->code);
+                self::assertNotSame([], $figure->working->inputs, $figure->code);
                 self::assertLessThanOrEqual($figure->value->highSi, $figure->value->lowSi);
+                self::assertTrue(is_finite($figure->value->si), $figure->code);
             }
         }
     }

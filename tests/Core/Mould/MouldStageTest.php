@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Tests\Core\Mould;
+
+use MoltenNotes\Core\Plan\CastingPlan;
+use MoltenNotes\Tests\Support\Plans;
+use PHPUnit\Framework\TestCase;
+
+/** The mould: what must be mixed, which flask fits, and what must lie on the cope; and the vents in it. */
+final class MouldStageTest extends TestCase
+{
+    private const FLASK = ['flask.length' => '300 mm', 'flask.width' => '200 mm', 'flask.cope' => '100 mm', 'flask.drag' => '80 mm'];
+
+    public function testSandIsTheFlaskLessTheCastings(): void
+    {
+        $sand = self::value(Plans::of(self::FLASK), 'mould', 'sand');
+        $volume = self::value(Plans::of(), 'pattern', 'casting_volume');
+
+        self::assertEqualsWithDelta((0.3 * 0.2 * 0.18 - $volume) * 1600, $sand, 0.001);
+    }
+
+    public function testBinderIsAShareOfTheSand(): void
+    {
+        $plan = Plans::of(['mould.process' => 'oil_sand', 'sand.binder' => '3.5 %'] + self::FLASK);
+
+        self::assertEqualsWithDelta(0.035 * self::value($plan, 'mould', 'sand'), self::value($plan, 'mould', 'binder'), 1e-6);
+    }
+
+    public function testPowderAndWaterTogetherFillTheBox(): void
+    {
+        $plan = Plans::of(['mould.process' => 'plaster', 'plaster.ratio' => '40 %'] + self::FLASK);
+        $powder = self::value($plan, 'mould', 'powder');
+        $water = self::value($plan, 'mould', 'water');
+
+        self::assertEqualsWithDelta(0.4, $water / $powder, 1e-9);
+        self::assertEqualsWithDelta((0.3 * 0.2 * 0.18 - self::value($plan, 'pattern', 'casting_volume')) * 1.12, $powder / 2600 + $water / 1000, 1e-6);
+    }
+
+    public function testSiliconeIsTheBoxLessThePattern(): void
+    {
+        self::assertGreaterThan(10.0, self::value(Plans::of(['mould.process' => 'silicone', 'metal.alloy' => 'pewter_low_cu'] + self::FLASK), 'mould', 'rubber'));
+    }
+
+    public function testTheSmallestFlaskThatFitsIsNamed(): void
+    {
+        $flasks = [
+            ['name' => 'Biscuit tin', 'length' => '160 mm', 'width' => '100 mm', 'cope' => '50 mm', 'drag' => '50 mm'],
+            ['name' => 'Large', 'length' => '600 mm', 'width' => '400 mm', 'cope' => '160 mm', 'drag' => '160 mm'],
+            ['name' => 'Middling', 'length' => '320 mm', 'width' => '240 mm', 'cope' => '110 mm', 'drag' => '100 mm'],
+        ];
+        $words = static fn (array $own): string => implode(' ', array_column(Plans::of([], ['flasks' => $own])->stages['mould']->assumptions, 'words'));
+
+        self::assertStringContainsString('Middling', $words($flasks));
+        self::assertStringContainsString('None of your flasks', $words([$flasks[0]]));
+    }
+
+    public function testAFlaskThatIsTooSmallIsSaidToBe(): void
+    {
+        $plan = Plans::of(['flask.length' => '150 mm'] + self::FLASK);
+
+        self::assertContains('flask_small', array_column($plan->stages['mould']->risks, 'code'));
+        self::assertNotContains('flask_small', array_column(Plans::of(self::FLASK)->stages['mould']->risks, 'code'));
+    }
+
+    public function testTheLiftIsHeadTimesAreaTimesDensity(): void
+    {
+        $plan = Plans::of();
+        // By hand: foot 60 × 45 and ring π(60² − 48²), mm², under 90 mm of liquid aluminium, 2400 kg/m³; the boss stands on the foot.
+        $area = 2700e-6 + \M_PI * (3600 - 2304) * 1e-6;
+
+        self::assertEqualsWithDelta($area * 0.09 * 2400, self::value($plan, 'mould', 'cope_lift'), 0.03);
+    }
+
+    public function testTwiceTheHeadLiftsTwiceAsHardAndTooLittleWeightIsABadRisk(): void
+    {
+        $low = Plans::of(['mould.cope_weight' => '0.2 kg', 'mould.cope_mass' => '0.2 kg']);
+        $high = Plans::of(['gating.sprue_height' => '180 mm', 'mould.cope_weight' => '12 kg', 'mould.cope_mass' => '0.2 kg']);
+
+        self::assertEqualsWithDelta(2.0, self::value($high, 'mould', 'cope_lift') / self::value($low, 'mould', 'cope_lift'), 1e-6);
+        self::assertSame('bad', $low->figure('mould', 'cope_weights')?->standing);
+        self::assertSame('plain', $high->figure('mould', 'cope_weights')?->standing);
+        self::assertLessThan(1, self::value($low, 'mould', 'cope_share'));
+        self::assertGreaterThan(1, self::value($high, 'mould', 'cope_share'));
+    }
+
+    public function testHalvesTooHeavyForOnePersonAreNamed(): void
+    {
+        $plan = Plans::of(['flask.length' => '600 mm', 'flask.width' => '500 mm', 'flask.cope' => '200 mm', 'flask.drag' => '200 mm'], ['safe_lift' => '20 kg']);
+
+        self::assertContains('lift_cope', array_column($plan->stages['mould']->risks, 'code'));
+    }
+
+    public function testAHighPointWithoutAVentIsARiskUntilItHasOne(): void
+    {
+        $codes = static fn (array $change): array => array_column(array_filter(Plans::of(['mould.process' => 'plaster', 'casting.sections' => Plans::sectionsWith('boss', $change)])->stages['venting']->risks, static fn (array $risk): bool => 'boss' === $risk['subject']), 'code');
+
+        self::assertContains('high_point', $codes([]));
+        self::assertNotContains('high_point', $codes(['vent' => true]));
+    }
+
+    public function testWetterSandMakesMoreSteamAndOpenerSandLetsItOut(): void
+    {
+        $steam = static fn (string $moisture, int $permeability): float => self::value(Plans::of(['sand.moisture' => $moisture, 'sand.permeability' => $permeability]), 'venting', 'steam');
+
+        self::assertGreaterThan($steam('3 %', 70), $steam('6 %', 70));
+        self::assertGreaterThan($steam('5 %', 140), $steam('5 %', 40));
+        self::assertContains('steam', array_column(Plans::of(['sand.moisture' => '8 %', 'sand.permeability' => 25])->risks(), 'code'));
+    }
+
+    private static function value(CastingPlan $plan, string $stage, string $code): float
+    {
+        $figure = $plan->figure($stage, $code);
+        self::assertNotNull($figure, $code);
+
+        return $figure->value->si;
+    }
+}
