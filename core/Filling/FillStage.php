@@ -148,7 +148,8 @@ final class FillStage
         if (null === $needed) {
             return;
         }
-        $this->sheet->add('needed_at_mould', "Needed at the mould, {$way['label']}", Estimate::between(Dimension::Temperature, $needed, $needed - 20, $needed + 20), 'r(T) = '.self::COMFORTABLE, [$this->sheet->input('path', $way['label'], $this->metres($way['path']))], 'the same rule, solved for the temperature', Mark::Derived, 'plain', '', $id);
+        $liquidus = $this->alloy->liquidus->kelvin();
+        $this->sheet->add('needed_at_mould', "Needed at the mould, {$way['label']}", Estimate::between(Dimension::Temperature, $needed, max($liquidus, $needed - 20), $needed + 20), 'r(T) = '.self::COMFORTABLE, [$this->sheet->input('path', $way['label'], $this->metres($way['path']))], 'the same rule, solved for the temperature', Mark::Derived, 'plain', $needed < $liquidus + 1 ? 'It fills as long as the metal is liquid.' : '', $id);
         $carry = $this->basis->si('pour.carry_time');
         $read = null === $carry ? $needed : TemperatureLoss::before(Time::fromSi($carry), Temperature::fromSi($needed), $this->basis->air(), $this->pot())->kelvin();
         $this->sheet->add('needed_in_furnace', "Needed in the furnace, {$way['label']}", Estimate::between(Dimension::Temperature, $read, $read - 20, $read + 20), '(m c + m_c c_c) dT/dt = −losses, backwards', [$this->sheet->input('t', 'Carrying', Estimate::between(Dimension::Time, $carry ?? 0.0, $carry ?? 0.0, $carry ?? 0.0), null === $carry ? 'default' : 'typed')], 'Stefan-Boltzmann, Newton', Mark::Derived, $this->tooHot($read) ? 'risky' : 'plain', $this->tooHot($read) ? 'Hotter than this metal is usually poured: change something else.' : '', $id);

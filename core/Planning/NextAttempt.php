@@ -11,9 +11,12 @@ use MoltenNotes\Core\Diagnosis\Diagnosis;
 use MoltenNotes\Core\Diagnosis\FactSheet;
 use MoltenNotes\Core\Filling\Calibration;
 use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
+use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\History;
 use MoltenNotes\Core\Record\Values;
@@ -32,6 +35,8 @@ final readonly class NextAttempt
 {
     /** A defect not seen yet is worth a warning from this rise of its chance on. */
     private const WARN_FROM = 0.10;
+    /** Pour times nearer than this are the same. */
+    private const SAME_PACE = 0.03;
 
     private QuantityFormatter $format;
 
@@ -72,22 +77,36 @@ final readonly class NextAttempt
                 $plan = $plan->with($change->remedy->field, $change->new);
             }
         }
+        $before = PlanCasting::of(Basis::of($record, $this->format));
+        $plan = $this->atOwnPace($before, $record, $plan);
         $left = $this->left($record, $plan, $changes);
-
-        $moves = [] === $changes ? [] : PlanMove::between(
-            PlanCasting::of(Basis::of($record, $this->format)),
-            PlanCasting::of(new Basis(self::asPlanned($record, $plan), $record->workshop ?? new Workshop(), $this->format, Calibration::none())),
-        );
+        $moves = [] === $changes ? [] : PlanMove::between($before, $this->planOf($record, $plan));
 
         return new ChangeSheet($changes, $this->predictions($record->defectKinds(), $diagnosis->odds, $left), $plan, self::teaches($changes), $moves);
     }
 
-    /** How long the last pour took says nothing of the next, unless that itself was changed. */
-    private static function asPlanned(AttemptRecord $record, Values $plan): Values
+    /**
+     * Hands pour at their own pace: what the last pour took against what its sprue and gates let through holds for the next as well.
+     * Where the pace cannot be told, the old time says nothing of other gates. Derived.
+     */
+    private function atOwnPace(CastingPlan $before, AttemptRecord $record, Values $plan): Values
     {
-        $logged = $record->values()->measurement('pour.time')?->si();
+        $logged = $record->values()->measurement('pour.time');
+        if (null === $logged || $plan->measurement('pour.time')?->si() !== $logged->si()) {
+            return $plan;
+        }
+        $then = $before->figure('gating', 'fill_time')?->value->si;
+        $next = $this->planOf($record, $plan)->figure('gating', 'fill_time')?->value->si;
+        if (null === $then || null === $next || $then <= 0) {
+            return $then === $next ? $plan : $plan->without('pour.time');
+        }
 
-        return $plan->measurement('pour.time')?->si() === $logged && null !== $logged ? $plan->without('pour.time') : $plan;
+        return abs($next / $then - 1) < self::SAME_PACE ? $plan : $plan->with('pour.time', Measurement::of(round(UnitTable::get($logged->unitCode)->fromSi($logged->si()) * $next / $then, 2), $logged->unitCode));
+    }
+
+    private function planOf(AttemptRecord $record, Values $plan): CastingPlan
+    {
+        return PlanCasting::of(new Basis($plan, $record->workshop ?? new Workshop(), $this->format, Calibration::none()));
     }
 
     /**

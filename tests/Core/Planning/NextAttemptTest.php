@@ -13,6 +13,7 @@ use MoltenNotes\Core\Planning\Prediction;
 use MoltenNotes\Core\Planning\Score;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Tests\Support\Plans;
 use MoltenNotes\Tests\Support\Records;
 use PHPUnit\Framework\TestCase;
 
@@ -44,6 +45,23 @@ final class NextAttemptTest extends TestCase
         self::assertEqualsWithDelta(0.035, $sheet->plan->measurement('sand.moisture')?->si(), 1e-9);
         self::assertEqualsWithDelta(0.058, $record->values()->measurement('sand.moisture')?->si(), 1e-9);
         self::assertSame('al_si7mg', $sheet->plan->choice('metal.alloy'));
+    }
+
+    public function testAnotherGateIsFilledAtTheSamePaceOfHands(): void
+    {
+        $record = ['planned' => Plans::values(), 'made' => ['pour.temperature' => '690 C', 'pour.time' => '3 s', 'pour.carry_time' => '25 s'], 'findings' => [['kind' => 'misrun', 'places' => ['far_from_gate'], 'severity' => 'spoils']], 'observations' => ['sluggish']];
+        $hotter = $this->sheet($record, ['hotter']);
+        $wider = $this->sheet($record, ['second_gate']);
+
+        self::assertEqualsWithDelta(3.0, $hotter->plan->measurement('pour.time')?->si(), 1e-9, 'nothing cut differently, so it takes as long');
+        $time = $wider->plan->measurement('pour.time')?->si() ?? 0.0;
+        self::assertLessThan(2.5, $time);
+        self::assertGreaterThan(1.0, $time, 'twice the gate does not make slow hands quick');
+        $fill = array_column($wider->moves, null, 'code')['fill_ratio'] ?? null;
+        self::assertNotNull($fill?->before);
+        self::assertNotNull($fill->after);
+        self::assertGreaterThan($fill->before->value->si, $fill->after->value->si);
+        self::assertLessThan(4 * $fill->before->value->si, $fill->after->value->si);
     }
 
     public function testNothingChangedRepeatsThePour(): void

@@ -59,6 +59,10 @@ function Planner({ attempt }: { attempt: Attempt }) {
   const save = useSavePlan(() => void navigate(`/attempts/${attempt.id}`));
   const set = (key: string, value: PlanInput) =>
     setDraft((before) => ({ values: { ...before.values, [key]: value }, touched: before.touched.includes(key) ? before.touched : [...before.touched, key] }));
+  useEffect(() => {
+    // On a phone not all stages fit beside one another.
+    document.querySelector('.stage-tab[data-state=active]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  }, [tab]);
   const open = (next: Tab) => setParams({ stage: next }, { replace: true });
   const go = (field: string) => {
     const home = TABS.find(({ tab: known }) => FIELDS[known].includes(field))?.tab ?? (field === 'casting.sections' ? 'pattern' : null);
@@ -195,9 +199,9 @@ function Basics({ draft, set }: { draft: PlanDraft; set: (key: string, value: Pl
 }
 
 function Drawing({ plan, chosen, onChoose, onGo }: { plan: Plan | undefined; chosen: string | null; onChoose: (id: string) => void; onGo: (field: string) => void }) {
-  if (!plan) return <div className="mt-3 h-[200px] md:h-[330px]" aria-hidden="true" />;
+  if (!plan) return <div className="mt-3 h-[150px] md:h-[330px]" aria-hidden="true" />;
   return (
-    <div className="mt-2 min-h-[200px] md:min-h-[330px]">
+    <div className="mt-2 min-h-[150px] md:min-h-[330px]">
       <MouldSection section={plan.section} subject={chosen} most={380} onSelect={(fields, subject) => (subject === '' ? onGo(fields[0] ?? '') : onChoose(subject))} />
     </div>
   );

@@ -153,7 +153,7 @@ function Complaint({ error }: { error: string | undefined }) {
 function example(field: Field): string {
   switch (field.dimension) {
     case 'temperature':
-      return '705 C, 1300 F';
+      return field.key === 'pour.ambient' || field.key === 'mould.temperature' ? '20 C, 68 F' : '705 C, 1300 F';
     case 'mass':
       return '2.4 kg, 4 lb 2 oz';
     case 'length':
