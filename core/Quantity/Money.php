@@ -41,6 +41,16 @@ final readonly class Money
         return self::ofMinor('-' === $m[1] ? -$minor : $minor, $currency);
     }
 
+    /**
+     * An amount that came out of a computation, to the nearest minor unit.
+     *
+     * @throws ImpossibleQuantity when the currency code is malformed
+     */
+    public static function rounded(float $amount, string $currency): self
+    {
+        return self::ofMinor((int) round($amount * 100), $currency);
+    }
+
     /** @throws ImpossibleQuantity when the currencies differ: there is no exchange rate here */
     public function plus(self $other): self
     {

@@ -67,10 +67,4 @@ abstract readonly class ScalarQuantity
     {
         return static::dimension() === $other::dimension() && $this->si > $other->si;
     }
-
-    /** Equality of measured values always asks how near is near enough. */
-    public function equalsWithin(self $other, self $tolerance): bool
-    {
-        return static::dimension() === $other::dimension() && abs($this->si - $other->si) <= $tolerance->si;
-    }
 }

@@ -11,6 +11,7 @@ use MoltenNotes\Core\Charge\Mix;
 use MoltenNotes\Core\Charge\Stock;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Quantity\Money;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Core\Record\Field;
@@ -50,12 +51,13 @@ final readonly class MixController
         $wanted = $melt?->si() ?? 0.0;
         $mix = Mix::cheapest($wanted, $windows, $stock, $recovery);
         $format = new QuantityFormatter($caster->units());
+        $currency = $this->notebook->workshop($caster)->currency;
 
         return new JsonResponse([
             'feasible' => $mix->isFeasible(),
             'words' => $mix->isFeasible() ? '' : ($mix->enoughMetal ? 'No mix of this stock meets every window. The nearest one:' : 'The stock does not come to so much metal. All of it:'),
-            'cost' => round($mix->cost, 2),
-            'currency' => $this->notebook->workshop($caster)->currency,
+            'cost' => Money::rounded($mix->cost, $currency)->decimal(),
+            'currency' => $currency,
             'charge' => array_map(static fn (Stock $s, float $kg): array => ['name' => $s->name, 'kg' => round($kg, 4), 'shown' => $kg < 5e-4 ? '–' : $format->si($kg, Dimension::Mass)], $stock, $mix->charge),
             'composition' => array_map(static fn (string $element): array => [
                 'element' => $element,

@@ -88,7 +88,8 @@ final class PlanAndWorkshopTest extends ApiTestCase
         $this->call('PUT', '/api/workshop', self::WORKSHOP);
         $mix = $this->call('POST', '/api/mix', ['melt' => '3 kg', 'windows' => ['Si' => ['low' => '6.5 %', 'high' => '7.5 %'], 'Fe' => ['low' => null, 'high' => '0.45 %']]]);
         self::assertTrue($mix['feasible']);
-        self::assertGreaterThan(0, $mix['cost']);
+        self::assertMatchesRegularExpression('/^\d+\.\d\d$/', $mix['cost']);
+        self::assertGreaterThan(0, (float) $mix['cost']);
 
         $none = $this->call('POST', '/api/mix', ['melt' => '3 kg', 'windows' => ['Cu' => ['low' => '2 %', 'high' => '3 %']]]);
         self::assertFalse($none['feasible']);

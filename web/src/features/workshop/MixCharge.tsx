@@ -123,7 +123,7 @@ function Result({ mix, currency }: { mix: Mix; currency: string }) {
               Cost
             </th>
             <td className="figure py-1.5 pr-4 text-right text-lg whitespace-nowrap">
-              {mix.cost.toFixed(2)} {currency}
+              {mix.cost} {currency}
             </td>
             <td />
           </tr>
