@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import type { CastingSection } from '../../shared/api';
+import { SmallEntry } from '../../shared/ui/SmallEntry';
 import { measuresOf, measureText, newSection, SHAPE_LIST, shapeLabel, withoutSection } from './model';
 import { ShapeMark } from './ShapeMark';
 
@@ -74,9 +75,9 @@ function Row({
         <span className="self-center">
           <ShapeMark shape={section.shape} size={38} />
         </span>
-        <Small label="Name" width="w-28" value={label} onChange={(next) => onSet({ label: next })} error={problems[`${index}/label`]} />
+        <SmallEntry label="Name" width="w-28" value={label} onChange={(next) => onSet({ label: next })} error={problems[`${index}/label`]} />
         {measuresOf(section.shape).map((measure) => (
-          <Small
+          <SmallEntry
             key={measure}
             label={measure.replace('_', ' ')}
             width="w-24"
@@ -85,14 +86,14 @@ function Row({
             error={problems[`${index}/${measure}`]}
           />
         ))}
-        <Small
+        <SmallEntry
           label="how many"
           width="w-16"
           value={String(section.count ?? 1)}
           onChange={(next) => /^\d{0,3}$/.test(next) && onSet({ count: Math.max(1, Number(next) || 1) })}
           error={problems[`${index}/count`]}
         />
-        <Small
+        <SmallEntry
           label="gates"
           width="w-14"
           value={String(section.gates ?? 0)}
@@ -165,30 +166,5 @@ function Joins({
         </span>
       )}
     </span>
-  );
-}
-
-function Small({ label, width, value, onChange, error }: { label: string; width: string; value: string; onChange: (next: string) => void; error: string | undefined }) {
-  const id = useId();
-  return (
-    <div className={width}>
-      <label htmlFor={id} className="block text-sm text-soft">
-        {label}
-      </label>
-      <input
-        id={id}
-        className="entry"
-        autoComplete="off"
-        value={value}
-        aria-invalid={error ? true : undefined}
-        aria-describedby={error ? `${id}-note` : undefined}
-        onChange={(event) => onChange(event.target.value)}
-      />
-      {error && (
-        <p id={`${id}-note`} role="alert" className="text-sm font-semibold text-molten">
-          {error}
-        </p>
-      )}
-    </div>
   );
 }

@@ -2,6 +2,7 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { fieldMessages, useHandbook, type Workshop } from '../../shared/api';
 import { PickOne } from '../../shared/ui/Pegs';
+import { SmallEntry } from '../../shared/ui/SmallEntry';
 import { Failed } from '../../shared/ui/states';
 import { MixCharge } from './MixCharge';
 import { draftOf, entryOf, KINDS, TARIFFS, type Column, type Draft, type Kind } from './model';
@@ -79,9 +80,15 @@ function Shelves({ workshop }: { workshop: Workshop }) {
           <h2>Prices, lift, school</h2>
           <div>
             <div className="flex flex-wrap gap-4">
-              <Entry label="Currency" width="w-24" value={draft.currency} onChange={(currency) => change({ currency: currency.toUpperCase() })} error={messages['/currency']} />
+              <SmallEntry
+                label="Currency"
+                width="w-24"
+                value={draft.currency}
+                onChange={(currency) => change({ currency: currency.toUpperCase() })}
+                error={messages['/currency']}
+              />
               {TARIFFS.map(({ source, label }) => (
-                <Entry
+                <SmallEntry
                   key={source}
                   label={label}
                   width="w-36"
@@ -91,7 +98,14 @@ function Shelves({ workshop }: { workshop: Workshop }) {
                   error={messages[`/tariffs/${source}`]}
                 />
               ))}
-              <Entry label="One person lifts" width="w-36" value={draft.safe_lift} example="15 kg" onChange={(safe_lift) => change({ safe_lift })} error={messages['/safe_lift']} />
+              <SmallEntry
+                label="One person lifts"
+                width="w-36"
+                value={draft.safe_lift}
+                example="15 kg"
+                onChange={(safe_lift) => change({ safe_lift })}
+                error={messages['/safe_lift']}
+              />
             </div>
             <fieldset className="mt-4">
               <legend className="lettering mb-1">School of gating</legend>
@@ -132,12 +146,12 @@ function Row({
   const complaint = (key: string) => messages[`${pointer}/${key}`] ?? Object.entries(messages).find(([at]) => at.startsWith(`${pointer}/${key}/`))?.[1];
   return (
     <div role="group" aria-label={title} className="hairline flex flex-wrap items-end gap-x-4 gap-y-1 py-2 first:border-t-0">
-      <Entry label="Name" width="w-36" value={row['name'] ?? ''} onChange={(name) => onChange({ ...row, name })} error={complaint('name')} />
+      <SmallEntry label="Name" width="w-36" value={row['name'] ?? ''} onChange={(name) => onChange({ ...row, name })} error={complaint('name')} />
       {columns.map((column) =>
         column.choices ? (
           <Choice key={column.key} column={column} value={row[column.key] ?? ''} onChange={(value) => onChange({ ...row, [column.key]: value })} error={complaint(column.key)} />
         ) : (
-          <Entry
+          <SmallEntry
             key={column.key}
             label={column.label}
             width={column.key === 'composition' ? 'w-64 flex-1' : 'w-32'}
@@ -172,46 +186,6 @@ function Choice({ column, value, onChange, error }: { column: Column; value: str
       </select>
       {error && (
         <p role="alert" className="text-sm font-semibold text-molten">
-          {error}
-        </p>
-      )}
-    </div>
-  );
-}
-
-function Entry({
-  label,
-  width,
-  value,
-  example = '',
-  onChange,
-  error,
-}: {
-  label: string;
-  width: string;
-  value: string;
-  example?: string;
-  onChange: (value: string) => void;
-  error: string | undefined;
-}) {
-  const id = useId();
-  return (
-    <div className={width}>
-      <label htmlFor={id} className="block text-sm text-soft">
-        {label}
-      </label>
-      <input
-        id={id}
-        className="entry"
-        autoComplete="off"
-        value={value}
-        placeholder={example}
-        aria-invalid={error ? true : undefined}
-        aria-describedby={error ? `${id}-note` : undefined}
-        onChange={(event) => onChange(event.target.value)}
-      />
-      {error && (
-        <p id={`${id}-note`} role="alert" className="text-sm font-semibold text-molten">
           {error}
         </p>
       )}
