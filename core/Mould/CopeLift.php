@@ -11,9 +11,27 @@ namespace MoltenNotes\Core\Mould;
  */
 final class CopeLift
 {
+    public const CORE_DENSITY = 1600.0;
+    private const GRAVITY_M_S2 = 9.80665;
+    /** What a core print bears: a third of the usual strength of the sand it lies in. Derived. */
+    private const BEARING_GREEN_PA = 35e3;
+    private const BEARING_BONDED_PA = 350e3;
+
     public static function mass(float $density, float $area, float $head): float
     {
         return $density * $area * $head;
+    }
+
+    /** Buoyancy of a core of this volume, as a mass; never less than nothing. */
+    public static function core(float $metalDensity, float $volume, float $coreDensity = self::CORE_DENSITY): float
+    {
+        return max(0.0, $volume * ($metalDensity - $coreDensity));
+    }
+
+    /** Area of the prints that carry this lift, m². */
+    public static function printArea(float $liftKg, bool $bonded): float
+    {
+        return $liftKg * self::GRAVITY_M_S2 / ($bonded ? self::BEARING_BONDED_PA : self::BEARING_GREEN_PA);
     }
 
     public static function weights(float $lift, float $cope, float $factor): float

@@ -189,8 +189,15 @@ final class MouldStage
 
             return;
         }
-        $mass = Estimate::between(Dimension::Mass, CopeLift::mass($basis->alloy->densityLiquid->si(), $footprint, $head), CopeLift::mass($basis->alloy->densityLiquid->si(), $footprint, $head) * 0.85, CopeLift::mass($basis->alloy->densityLiquid->si(), $footprint, $head) * 1.15);
-        $sheet->add('cope_lift', 'Lift on the cope', $mass, 'ρ Σ A h', [$sheet->input('A', 'Seen from above', Estimate::between(Dimension::Area, $footprint, $footprint, $footprint)), $sheet->input('h', 'Head over it', self::metres($head), 'typed'), $sheet->input('ρ', 'Liquid metal', Estimate::exactly($basis->alloy->densityLiquid), 'table')], 'hydrostatics', Mark::Published);
+        $onFace = CopeLift::mass($basis->alloy->densityLiquid->si(), $footprint, $head);
+        $onCore = self::core($basis, $basis->alloy->densityLiquid->si(), $sheet);
+        $gross = $onFace + $onCore;
+        $mass = Estimate::between(Dimension::Mass, $gross, $gross * 0.85, $gross * 1.15);
+        $inputs = [$sheet->input('A', 'Seen from above', Estimate::between(Dimension::Area, $footprint, $footprint, $footprint)), $sheet->input('h', 'Head over it', self::metres($head), 'typed'), $sheet->input('ρ', 'Liquid metal', Estimate::exactly($basis->alloy->densityLiquid), 'table')];
+        if ($onCore > 0) {
+            $inputs[] = $sheet->input('m', 'Lift on the core', Estimate::between(Dimension::Mass, $onCore, $onCore, $onCore));
+        }
+        $sheet->add('cope_lift', 'Lift on the cope', $mass, $onCore > 0 ? 'ρ Σ A h + core' : 'ρ Σ A h', $inputs, 'hydrostatics', Mark::Published);
         $cope = $basis->si('mould.cope_mass');
         if (null === $cope) {
             $flask = [$basis->si('flask.length'), $basis->si('flask.width'), $basis->si('flask.cope')];
@@ -205,6 +212,25 @@ final class MouldStage
             $share = ($put + $cope) / (1.5 * $mass->si);
             $sheet->add('cope_share', 'Held down against what it needs', Estimate::ratio($share, $share * 0.85, $share * 1.15), '(weights + cope) / (1.5 lift)', [$sheet->input('weights', 'Weights put on', Estimate::between(Dimension::Mass, $put, $put, $put), 'typed'), $sheet->input('cope', 'Cope itself', Estimate::between(Dimension::Mass, $cope, $cope, $cope), $basis->values->has('mould.cope_mass') ? 'typed' : 'default'), $sheet->input('lift', 'Lift', $mass)], 'hydrostatics and the surge factor', Mark::CommonPractice);
         }
+    }
+
+    /** Buoyancy of the core, kilograms, and the prints that hold it. */
+    private static function core(Basis $basis, float $density, StageSheet $sheet): float
+    {
+        $volume = $basis->si('core.volume');
+        if (null === $volume) {
+            return 0.0;
+        }
+        $lift = CopeLift::core($density, $volume);
+        $light = CopeLift::core($density, $volume, CopeLift::CORE_DENSITY * 1.1);
+        $heavy = CopeLift::core($density, $volume, CopeLift::CORE_DENSITY * 0.9);
+        $volumeInput = $sheet->input('V', 'Core in the metal', self::litres($volume), 'typed');
+        $sheet->add('core_lift', 'Lift on the core', Estimate::between(Dimension::Mass, $lift, $light, $heavy), 'm = V (ρ − ρ_core)', [$volumeInput, $sheet->input('ρ', 'Liquid metal', Estimate::between(Dimension::Density, $density, $density, $density), 'table'), $sheet->input('ρ_core', 'Sand core', Estimate::between(Dimension::Density, CopeLift::CORE_DENSITY, CopeLift::CORE_DENSITY * 0.9, CopeLift::CORE_DENSITY * 1.1), 'table')], 'hydrostatics; M. P. Groover', Mark::Published, 'plain', false === $basis->values->flag('core.held') ? 'Nothing holds it: prints or chaplets are wanted.' : '');
+        $bonded = 'green_sand' !== $basis->mould?->process;
+        $area = CopeLift::printArea($lift, $bonded);
+        $sheet->add('core_print', 'Core prints, at least', Estimate::between(Dimension::Area, $area, CopeLift::printArea($light, $bonded), CopeLift::printArea($heavy, $bonded)), 'A = m g / p', [$volumeInput, $sheet->input('p', $bonded ? 'Bonded sand bears' : 'Green sand bears', Estimate::between(Dimension::Pressure, $bonded ? 350e3 : 35e3, $bonded ? 350e3 : 35e3, $bonded ? 350e3 : 35e3), 'table')], 'a third of the usual strength; else chaplets', Mark::Derived);
+
+        return $lift;
     }
 
     private static function metres(float $metres): Estimate

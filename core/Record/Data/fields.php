@@ -57,6 +57,7 @@ return [
     ['flask.drag', 'attempt', 'mould', 'Drag depth', 'quantity', 'mm', [5, 2000], [30, 300], '*', ''],
     ['sand.permeability', 'attempt', 'mould', 'Permeability number', 'count', '', [1, 2000], [10, 400], $sand, ''],
     ['mould.temperature', 'attempt', 'mould', 'Mould temperature', 'quantity', 'degC', [-40, 1300], [5, 1000], ['metal_mould', 'silicone', 'ceramic_shell', 'plaster'], 'When the metal went in.'],
+    ['core.volume', 'attempt', 'mould', 'Core, volume in the metal', 'quantity', 'mL', [0.01, 500000], [1, 20000], $sand, 'Metal lifts it; prints or chaplets must hold it.'],
     ['core.state', 'attempt', 'mould', 'Core', 'choice', 'core_state', null, null, $sand, ''],
     ['core.vented', 'attempt', 'mould', 'Core vented to outside', 'flag', '', null, null, $sand, 'A way for its gas through the print.'],
     ['core.held', 'attempt', 'mould', 'Core held by prints or chaplets', 'flag', '', null, null, $sand, ''],

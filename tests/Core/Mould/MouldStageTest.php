@@ -85,6 +85,21 @@ final class MouldStageTest extends TestCase
         self::assertGreaterThan(1, self::value($high, 'mould', 'cope_share'));
     }
 
+    public function testACoreLiftsTheCopeAsWellAndItsPrintsMustHoldIt(): void
+    {
+        $green = Plans::of(['core.volume' => '200 mL', 'metal.alloy' => 'tin_bronze', 'pour.temperature' => '1150 C']);
+        $oil = Plans::of(['mould.process' => 'oil_sand', 'core.volume' => '200 mL', 'metal.alloy' => 'tin_bronze', 'pour.temperature' => '1150 C']);
+        $without = Plans::of(['metal.alloy' => 'tin_bronze', 'pour.temperature' => '1150 C']);
+        // By hand: 200 cm³ of sand, 1.6 g/cm³, in bronze of 7.9 liquid: 1.26 kg, 12.4 N on 35 kPa: 3.5 cm².
+        $lift = self::value($green, 'mould', 'core_lift');
+
+        self::assertEqualsWithDelta(1.26, $lift, 0.03);
+        self::assertEqualsWithDelta($lift, self::value($green, 'mould', 'cope_lift') - self::value($without, 'mould', 'cope_lift'), 1e-6);
+        self::assertEqualsWithDelta(3.5e-4, self::value($green, 'mould', 'core_print'), 0.1e-4);
+        self::assertEqualsWithDelta(0.35e-4, self::value($oil, 'mould', 'core_print'), 0.01e-4, 'bonded sand bears ten times as much');
+        self::assertNull($without->figure('mould', 'core_lift'));
+    }
+
     public function testHalvesTooHeavyForOnePersonAreNamed(): void
     {
         $plan = Plans::of(['flask.length' => '600 mm', 'flask.width' => '500 mm', 'flask.cope' => '200 mm', 'flask.drag' => '200 mm'], ['safe_lift' => '20 kg']);

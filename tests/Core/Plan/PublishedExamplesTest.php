@@ -18,6 +18,7 @@ use MoltenNotes\Core\Melt\TemperatureLoss;
 use MoltenNotes\Core\Mould\CopeLift;
 use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Pattern\Contraction;
+use MoltenNotes\Core\Pattern\SectionGeometry;
 use MoltenNotes\Core\Quantity\Area;
 use MoltenNotes\Core\Quantity\Density;
 use MoltenNotes\Core\Quantity\Length;
@@ -27,6 +28,7 @@ use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Quantity\Time;
 use MoltenNotes\Core\Quantity\Volume;
 use MoltenNotes\Core\Venting\SandGas;
+use MoltenNotes\Tests\Support\Records;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
@@ -69,23 +71,30 @@ final class PublishedExamplesTest extends TestCase
         self::assertEqualsWithDelta(1.93, $minutesPerCm2(70), 0.1);
     }
 
-    /** M. P. Groover: a steel plate 7.5 × 12.5 × 2 cm freezes in 1.6 min, so C = 3.26 min/cm²; a riser D = H that lasts 2.0 min is 4.7 cm wide. */
+    /** M. P. Groover: a steel plate 7.5 × 12.5 × 2 cm freezes in 1.6 min; a riser as high as wide, 4.7 cm, lasts 2.0 min, cooled all round. */
     public function testGrooverPlateAndRiser(): void
     {
-        $modulus = 7.5 * 12.5 * 2 / (2 * (7.5 * 12.5 + 7.5 * 2 + 12.5 * 2));
-        $constant = 1.6 / $modulus ** 2;
-        self::assertEqualsWithDelta(3.26, $constant, 0.01);
-        // All faces cooled: M = D/6.
-        self::assertEqualsWithDelta(4.7, 6 * sqrt(2.0 / $constant), 0.02);
+        $steel = AlloyTable::get('carbon_steel');
+        $sand = MouldMaterial::of('green_sand', 'iron');
+        self::assertNotNull($sand);
+        $time = static fn (float $modulus): float => FreezingTime::chvorinov($steel, $sand, Length::fromSi($modulus), $steel->liquidus, Temperature::fromCelsius(25))->si();
+        $plate = self::modulus(['shape' => 'plate', 'length' => '12.5 cm', 'width' => '7.5 cm', 'thickness' => '2 cm']);
+        $riser = self::modulus(['shape' => 'cylinder', 'diameter' => '4.7 cm', 'height' => '4.7 cm']);
+
+        self::assertEqualsWithDelta(0.7, $plate * 100, 0.005, 'modulus in cm');
+        self::assertEqualsWithDelta(2.0 / 1.6, $time($riser) / $time($plate), 0.01);
     }
 
     /** S. Kalpakjian, S. R. Schmid: unit volumes of sphere, cube and cylinder (H = D) freeze in 0.043 C, 0.028 C, 0.033 C. */
     public function testKalpakjianUnitVolumes(): void
     {
-        self::assertEqualsWithDelta(0.043, (1 / (36 * \M_PI) ** (1 / 3)) ** 2, 1e-3);
-        self::assertEqualsWithDelta(0.028, (1 / 6) ** 2, 1e-3);
-        $d = (4 / \M_PI) ** (1 / 3);
-        self::assertEqualsWithDelta(0.033, ($d / 6) ** 2, 1e-3);
+        $cm = static fn (float $x): array => ['value' => $x, 'unit' => 'cm'];
+        $sphere = (6 / \M_PI) ** (1 / 3);
+        $cylinder = (4 / \M_PI) ** (1 / 3);
+
+        self::assertEqualsWithDelta(0.043, (100 * self::modulus(['shape' => 'sphere', 'diameter' => $cm($sphere)])) ** 2, 1e-3);
+        self::assertEqualsWithDelta(0.028, (100 * self::modulus(['shape' => 'bar', 'length' => $cm(1), 'width' => $cm(1), 'thickness' => $cm(1)])) ** 2, 1e-3);
+        self::assertEqualsWithDelta(0.033, (100 * self::modulus(['shape' => 'cylinder', 'diameter' => $cm($cylinder), 'height' => $cm($cylinder)])) ** 2, 1e-3);
     }
 
     /** A boss of 60 × 55 mm on a plate: 70 mm by modulus, 50 by volume, and 85 if the whole 745 cm³ were fed (worked by hand from R. Wlodawer's rules). */
@@ -104,7 +113,7 @@ final class PublishedExamplesTest extends TestCase
     /** M. P. Groover: a sand core of 1840 cm³ (1.6 g/cm³) in lead (11.3 g/cm³) is lifted by 175 N. */
     public function testGrooverCoreInLead(): void
     {
-        self::assertEqualsWithDelta(175, 1840e-6 * (11300 - 1600) * 9.81, 0.5);
+        self::assertEqualsWithDelta(175, CopeLift::core(11300, 1840e-6) * 9.81, 0.5);
     }
 
     /** 300 cm² under 100 mm, cope 9.6 kg, factor 1.5: aluminium 7.2 kg → 1.2 kg; tin bronze 23.7 → 25.9 (worked by hand). */
@@ -219,5 +228,19 @@ final class PublishedExamplesTest extends TestCase
     {
         self::assertEqualsWithDelta(1 / 0.987, Contraction::of(Ratio::fromSi(0.013))->factor, 1e-12);
         self::assertEqualsWithDelta(1 / (0.987 * 0.99), Contraction::of(Ratio::fromSi(0.013), Ratio::fromSi(0.01))->factor, 1e-12);
+    }
+
+    /**
+     * Volume over surface of one section alone, metres.
+     *
+     * @param array<string, mixed> $section
+     */
+    private static function modulus(array $section): float
+    {
+        $sections = Records::read(['planned' => ['casting.sections' => [['id' => 'one', 'label' => 'One'] + $section]]])->values()->sections();
+        $body = null === $sections ? null : SectionGeometry::of($sections->all()[0]);
+        self::assertNotNull($body);
+
+        return $body->volume / $body->surface;
     }
 }

@@ -69,7 +69,20 @@ export const FIELDS: Record<Tab, readonly string[]> = {
     'venting.high_points',
     'casting.heaviest',
   ],
-  mould: ['flask.length', 'flask.width', 'flask.cope', 'flask.drag', 'mould.cope_mass', 'mould.cope_weight', 'sand.moisture', 'sand.permeability', 'sand.binder', 'plaster.ratio'],
+  mould: [
+    'flask.length',
+    'flask.width',
+    'flask.cope',
+    'flask.drag',
+    'mould.cope_mass',
+    'mould.cope_weight',
+    'core.volume',
+    'core.held',
+    'sand.moisture',
+    'sand.permeability',
+    'sand.binder',
+    'plaster.ratio',
+  ],
 };
 
 /** Where the volume comes from when it is not described in sections. */
