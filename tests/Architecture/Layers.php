@@ -38,7 +38,7 @@ final class Layers
         return PHPat::rule()
             ->classes(Selector::inNamespace('MoltenNotes\App\Shared\Http'))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('MoltenNotes\App\LogPour'), Selector::inNamespace('MoltenNotes\App\Diagnose'), Selector::inNamespace('MoltenNotes\App\PlanNext'))
+            ->classes(...array_map(static fn (string $feature) => Selector::inNamespace('MoltenNotes\App\\'.$feature), ['Bench', 'Castings', 'Demo', 'Diagnose', 'Findings', 'Handbook', 'Ledger', 'LogPour', 'PlanCasting', 'PlanNext', 'Workshop']))
             ->because('the HTTP ground is below the features');
     }
 }

@@ -23,6 +23,14 @@ final class SourceTest extends TestCase
         }
     }
 
+    public function testCoreNamesNothingButItself(): void
+    {
+        foreach (self::files('core') as $path => $code) {
+            preg_match_all('/^use (?!MoltenNotes\\\\Core\\\\)(?!function |const )([\\w\\\\]+)/m', $code, $found);
+            self::assertSame([], $found[1], $path);
+        }
+    }
+
     public function testEveryFileIsStrict(): void
     {
         foreach ([...self::files('core'), ...self::files('src'), ...self::files('tests')] as $path => $code) {
