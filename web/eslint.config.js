@@ -14,7 +14,7 @@ export default tseslint.config(
     rules: {
       'import-x/no-default-export': 'error',
       // A feature is entered by its index only, and shared code knows no feature.
-      'no-restricted-imports': ['error', { patterns: features.map((name) => ({ regex: `features/${name}/(?!index$)`, message: `Enter ${name} by its index.` })) }],
+      'no-restricted-imports': ['error', { patterns: features.map((name) => ({ regex: `(features|^\\.\\.)/${name}/(?!index$)`, message: `Enter ${name} by its index.` })) }],
       '@typescript-eslint/no-explicit-any': 'error',
     },
   },
