@@ -102,18 +102,13 @@ final class MetalStage
     private function crucible(Estimate $charge): void
     {
         $volume = $this->basis->si('crucible.volume');
-        $own = null;
-        if (null === $volume) {
-            foreach ($this->basis->workshop->crucibles as $crucible) {
-                $brim = $crucible['volume']?->si();
-                if (null !== $brim && (null === $own || $brim < $own['brim']) && $brim * self::FULL * $this->alloy->densityLiquid->si() >= $charge->si) {
-                    $own = ['brim' => $brim, 'name' => $crucible['name']];
-                }
-            }
-            $largest = max([0.0, ...array_map(static fn (array $crucible): float => $crucible['volume']?->si() ?? 0.0, $this->basis->workshop->crucibles)]);
-            $volume = $own['brim'] ?? ($largest > 0 ? $largest : null);
-            if (null !== $own) {
+        $own = $this->ownCrucible($charge, $volume);
+        if (null === $volume && null !== $own) {
+            $volume = $own['volume'];
+            if ($volume * self::FULL * $this->alloy->densityLiquid->si() >= $charge->si) {
                 $this->sheet->assume("The smallest of your crucibles that holds it: {$own['name']}.", 'crucible.volume');
+            } else {
+                $this->sheet->assume("The largest of your crucibles: {$own['name']}.", 'crucible.volume');
             }
         }
         if (null === $volume) {
@@ -124,19 +119,46 @@ final class MetalStage
         $holds = $volume * self::FULL * $this->alloy->densityLiquid->si();
         $heats = (int) ceil($charge->si / $holds - 1e-9);
         $this->sheet->add('crucible_holds', 'The crucible holds', Estimate::between(Dimension::Mass, $holds, $holds * 0.97, $holds * 1.03), '0.8…0.85 V_brim ρ_l', [$this->sheet->input('V', 'To the brim', Estimate::between(Dimension::Volume, $volume, $volume, $volume), $this->basis->values->has('crucible.volume') ? 'typed' : 'default'), $this->sheet->input('ρ', 'Liquid metal', Estimate::exactly($this->alloy->densityLiquid), 'table')], 'never to the brim', Mark::CommonPractice, $heats > 1 ? 'bad' : 'good', $heats > 1 ? "It does not hold the charge: {$heats} heats. Two heats into one mould meet cold." : '');
-        $this->lift($charge);
+        $this->lift($charge, $own['mass'] ?? null);
     }
 
-    private function lift(Estimate $charge): void
+    /**
+     * The caster's crucible: of the volume given, else the smallest that holds the charge, else the largest.
+     *
+     * @return array{name: string, volume: float, mass: float|null}|null
+     */
+    private function ownCrucible(Estimate $charge, ?float $volume): ?array
     {
-        $crucible = $this->basis->si('crucible.mass');
-        $limit = $this->basis->workshop->safeLift;
-        if (null === $crucible && null === $limit) {
+        $own = [];
+        foreach ($this->basis->workshop->crucibles as $crucible) {
+            $brim = $crucible['volume']?->si();
+            if (null !== $brim && (null === $volume || abs($brim / $volume - 1) < 0.01)) {
+                $own[] = ['name' => $crucible['name'], 'volume' => $brim, 'mass' => $crucible['mass']?->si()];
+            }
+        }
+        usort($own, static fn (array $a, array $b): int => $a['volume'] <=> $b['volume']);
+        foreach ($own as $crucible) {
+            if ($crucible['volume'] * self::FULL * $this->alloy->densityLiquid->si() >= $charge->si) {
+                return $crucible;
+            }
+        }
+
+        return [] === $own ? null : $own[array_key_last($own)];
+    }
+
+    private function lift(Estimate $charge, ?float $own): void
+    {
+        $typed = $this->basis->si('crucible.mass');
+        $crucible = $typed ?? $own;
+        if (null === $crucible) {
+            $this->sheet->lacks('lift', ['crucible.mass'], 'Weigh the empty crucible with its tongs to know what there is to lift.');
+
             return;
         }
-        $total = $charge->si + ($crucible ?? 0.0);
-        $heavy = null !== $limit && $total > $limit->si();
-        $this->sheet->add('lift', 'Crucible and metal to lift', Estimate::between(Dimension::Mass, $total, $total * 0.97, $total * 1.03), 'charge + crucible', [$this->sheet->input('m', 'Empty crucible with tongs', Estimate::between(Dimension::Mass, $crucible ?? 0.0, $crucible ?? 0.0, $crucible ?? 0.0), null === $crucible ? 'default' : 'typed')], 'your own limit', Mark::Derived, $heavy ? 'bad' : 'plain', $heavy ? 'More than one person here lifts ('.$this->basis->format->measurement($limit).'): two people, or two smaller pots.' : '');
+        $limit = $this->basis->workshop->safeLift;
+        $total = Estimate::through(Dimension::Mass, static fn (float $kg): float => $kg + $crucible, $charge);
+        $heavy = null !== $limit && $total->si > $limit->si();
+        $this->sheet->add('lift', 'Crucible and metal to lift', $total, 'charge + crucible', [$this->sheet->input('m', 'Charge', $charge), $this->sheet->input('m_c', 'Empty crucible with tongs', Estimate::between(Dimension::Mass, $crucible, $crucible, $crucible), null === $typed ? 'default' : 'typed')], 'your own limit', Mark::Derived, $heavy ? 'bad' : 'plain', $heavy ? 'More than one person here lifts ('.$this->basis->format->measurement($limit).'): two people, or two smaller pots.' : '');
     }
 
     private function energy(Estimate $charge): void
