@@ -14,4 +14,9 @@ foreach (glob("{$dir}/*.xml") ?: [] as $file) {
         $skipped += (int) $suite['skipped'];
     }
 }
+$report = is_file("{$dir}/coverage.txt") ? file_get_contents("{$dir}/coverage.txt") : false;
+if (false !== $report && preg_match_all('/^MoltenNotes\\\\Core\\\\\S+\n.*Lines:\s+[\d.]+% \(\s*(\d+)\/\s*(\d+)\)/m', $report, $rows) > 0) {
+    [$covered, $lines] = [array_sum(array_map(intval(...), $rows[1])), array_sum(array_map(intval(...), $rows[2]))];
+    printf("    coverage of the core by its own tests: %.1f %% of %d lines\n", 100 * $covered / $lines, $lines);
+}
 printf("%d passed, %d failed, %d skipped\n", $tests - $failed - $skipped, max($failed, (int) $failedSteps > 0 ? 1 : 0), $skipped);
