@@ -18,6 +18,8 @@ use Symfony\Component\Uid\Uuid;
 /** Logs a pour or a plan, and changes one that is there. The same request twice leaves one attempt. */
 final readonly class LogPour
 {
+    private const FIRST_VERSION = 1;
+
     public function __construct(private Notebook $notebook, private AttemptView $view, private ClockInterface $clock)
     {
     }
@@ -31,7 +33,11 @@ final readonly class LogPour
             return ['attempt' => $this->create($uuid, $entry, $caster), 'created' => true];
         }
         if (null === $entry->version) {
-            // The client made the id: the same create came again, after an answer that got lost on the way.
+            // The client made the id: the same create came again, after an answer that got lost on the way; perhaps put right in between.
+            if (self::FIRST_VERSION === $attempt->version() && !self::sayTheSame($attempt, $entry)) {
+                $this->fill($attempt, $entry);
+            }
+
             return ['attempt' => $attempt, 'created' => false];
         }
         if ($entry->version !== $attempt->version()) {
@@ -67,6 +73,15 @@ final readonly class LogPour
         $heat = $this->heatFor($attempt, $entry);
         $attempt->record($entry->planned, $entry->made, $heat, $entry->pouredOn, $entry->verdict, $entry->note, $entry->observations, $now);
         $this->notebook->save();
+    }
+
+    private static function sayTheSame(Attempt $attempt, AttemptEntry $entry): bool
+    {
+        $stored = [$attempt->valuesOf('planned')->toArray(), $attempt->valuesOf('made')->toArray(), $attempt->heat()?->values()->toArray() ?? [], $attempt->pouredOn()?->format('Y-m-d'), $attempt->verdict(), $attempt->note(), $attempt->observations()];
+        $sent = [$entry->planned->toArray(), $entry->made->toArray(), $entry->heat->toArray(), $entry->pouredOn?->format('Y-m-d'), $entry->verdict, $entry->note, $entry->observations];
+
+        // Values have no order.
+        return $stored == $sent;
     }
 
     /** The heat named, the attempt's own, or a new one as soon as the entry says something of the melt. */

@@ -23,6 +23,25 @@ final class LogPourTest extends ApiTestCase
         self::assertSame(1, $this->call('GET', '/api/attempts')['total']);
     }
 
+    public function testAPourPutRightBeforeTheFirstAnswerCameIsKeptAsPutRight(): void
+    {
+        $id = self::id();
+        $entry = ['casting_id' => $this->casting(), 'poured_on' => '2026-05-03', 'made' => ['mould.process' => 'green_sand', 'pour.temperature' => '705 C']];
+        $this->call('PUT', "/api/attempts/{$id}", $entry, 201);
+        $same = $this->call('PUT', "/api/attempts/{$id}", $entry);
+        self::assertIsArray($same['attempt']);
+        self::assertSame(1, $same['attempt']['version'], 'the same again changes nothing');
+
+        $right = $this->call('PUT', "/api/attempts/{$id}", ['note' => 'The probe had slipped.', 'made' => ['pour.temperature' => '735 C'] + $entry['made']] + $entry);
+        self::assertIsArray($right['attempt']);
+        self::assertSame('The probe had slipped.', $right['attempt']['note']);
+        self::assertSame(1, $this->call('GET', '/api/attempts')['total']);
+
+        $late = $this->call('PUT', "/api/attempts/{$id}", $entry);
+        self::assertIsArray($late['attempt']);
+        self::assertSame('The probe had slipped.', $late['attempt']['note'], 'a straggler does not undo it');
+    }
+
     public function testAStaleSaveShowsBothVersionsAndOverwritesNothing(): void
     {
         $attempt = $this->pour($this->casting());
