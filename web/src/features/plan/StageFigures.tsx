@@ -62,7 +62,7 @@ function Row({ figure, chosen, onChoose, take }: { figure: Figure; chosen: boole
         <OpenWorking working={figure.working} />
         {take && (
           <button type="button" className="cursor-pointer py-2 text-sm underline underline-offset-4" onClick={take}>
-            cut it so
+            take it so
           </button>
         )}
       </div>

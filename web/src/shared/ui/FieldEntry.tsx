@@ -127,7 +127,7 @@ function TypedEntry(props: Props) {
         value={text}
         autoComplete="off"
         inputMode={field.kind === 'count' ? 'numeric' : 'text'}
-        placeholder={field.kind === 'count' ? 'how many' : example(field)}
+        placeholder={field.kind === 'count' ? (field.key === 'sand.permeability' ? '70' : 'how many') : example(field)}
         aria-invalid={note ? true : undefined}
         aria-describedby={`${id}-note`}
         onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}
@@ -164,6 +164,8 @@ function example(field: Field): string {
       return '3.5 %';
     case 'density':
       return '20 kg/m3';
+    case 'volume':
+      return '250 mL, 15 in3';
     default:
       return '';
   }
