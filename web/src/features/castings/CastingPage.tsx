@@ -88,9 +88,14 @@ function Step({ attempt }: { attempt: TrailAttempt }) {
             {attempt.note && <p className="mt-1 max-w-prose text-soft italic">“{attempt.note}”</p>}
             <p className="mt-2 flex flex-wrap gap-2">
               {attempt.state === 'planned' ? (
-                <Link to={`/attempts/${attempt.id}/log`} className="press press-molten">
-                  Log the pour
-                </Link>
+                <>
+                  <Link to={`/attempts/${attempt.id}/plan`} className="press">
+                    Plan
+                  </Link>
+                  <Link to={`/attempts/${attempt.id}/log`} className="press press-molten">
+                    Log the pour
+                  </Link>
+                </>
               ) : (
                 <>
                   <Link to={`/attempts/${attempt.id}/why`} className="press">
