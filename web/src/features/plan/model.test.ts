@@ -1,6 +1,7 @@
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import type { Attempt, CastingSection } from '../../shared/api';
-import { computed, draftOf, entryOf, measureText, newSection, withoutSection } from './model';
+import type { Attempt, CastingSection, Field, PlanStage } from '../../shared/api';
+import { computed, draftOf, entryOf, FIELDS, fieldsFor, grouped, measureText, newSection, VOLUME_FIELDS, withoutSection } from './model';
 
 const attempt = {
   id: 'a',
@@ -58,5 +59,32 @@ describe('the plan', () => {
     expect(measureText({ value: 0.1875, unit: 'in' })).toBe('0.1875 in');
     expect(measureText('4 mm')).toBe('4 mm');
     expect(measureText(undefined)).toBe('');
+  });
+});
+
+describe('the stages', () => {
+  const table = readFileSync(new URL('../../../../core/Record/Data/fields.php', import.meta.url), 'utf8');
+  const known = new Set([...table.matchAll(/^\s+\['([a-z_]+\.[a-z_0-9]+)'/gm)].map((match) => match[1]));
+
+  it('ask only for values that a record has', () => {
+    const asked = [...Object.values(FIELDS).flat(), ...Object.values(VOLUME_FIELDS).flat()];
+    expect(known.size).toBeGreaterThan(80);
+    expect(asked.filter((key) => !known.has(key))).toEqual([]);
+  });
+
+  it('ask for what means something in this mould, in the order of the stage', () => {
+    const field = (key: string, processes: string[] | null) => ({ key, processes }) as unknown as Field;
+    const fields = [field('plaster.ratio', ['plaster']), field('sand.moisture', ['green_sand']), field('flask.length', null)];
+    expect(fieldsFor('mould', fields, 'green_sand').map((one) => one.key)).toEqual(['flask.length', 'sand.moisture']);
+    expect(fieldsFor('mould', fields, 'plaster').map((one) => one.key)).toEqual(['flask.length', 'plaster.ratio']);
+    expect(fieldsFor('mould', fields, null).map((one) => one.key)).toEqual(['flask.length']);
+  });
+
+  it('put the worst of a kind first, and keep the kinds in their order', () => {
+    const figure = (code: string, subject: string, standing: string, value: number) => ({ code, subject, standing, value: { value } });
+    const stage = {
+      figures: [figure('at_mould', '', 'plain', 950), figure('fill_ratio', 'boss', 'good', 7), figure('fill_ratio', 'rim', 'bad', 0.7), figure('fill_ratio', 'foot', 'good', 3)],
+    } as unknown as PlanStage;
+    expect(grouped([stage]).map((one) => one.subject || one.code)).toEqual(['at_mould', 'rim', 'foot', 'boss']);
   });
 });
