@@ -21,4 +21,4 @@ return (new PhpCsFixer\Config())
         'concat_space' => ['spacing' => 'none'],
         'nullable_type_declaration_for_default_null_value' => true,
     ])
-    ->setFinder(PhpCsFixer\Finder::create()->in(['core', 'src', 'tests', 'config', 'migrations', 'public', 'tools'])->exclude('symfony')->notPath('~^symfony/~'));
+    ->setFinder(PhpCsFixer\Finder::create()->in(['core', 'src', 'tests', 'config', 'migrations', 'public', 'tools'])->exclude('symfony')->notPath('~^symfony/~')->notName('reference.php'));
