@@ -70,7 +70,8 @@ need_web_build() {
     if [ -f public/app/index.html ] && [ "$(cat public/app/.stamp 2>/dev/null)" = "$now" ]; then return 0; fi
     say "Building the front end"
     (cd web && npm run --silent build) >var/log/build.log 2>&1 </dev/null || { tail -n 20 var/log/build.log >&2; fail "the front end could not be built; see var/log/build.log"; }
-    echo "$now" >public/app/.stamp
+    # The build writes the generated types, so the stamp is taken after it.
+    web_stamp >public/app/.stamp
 }
 
 # The user a server may run as: an unprivileged one if we are root and it can reach the project, else ourselves.
