@@ -63,7 +63,7 @@ need_web_libraries() {
     echo "$now" >web/node_modules/.stamp
 }
 
-web_stamp() { { find web -path web/node_modules -prune -o -type f ! -name 'schema.gen.ts' -print0 | sort -z | xargs -0 cat; cat docs/openapi.yaml; } | sha256sum | cut -c1-32; }
+web_stamp() { { find web -path web/node_modules -prune -o -type f ! -name 'schema.gen.ts' ! -name '*.tsbuildinfo' -print0 | sort -z | xargs -0 cat; cat docs/openapi.yaml; } | sha256sum | cut -c1-32; }
 
 need_web_build() {
     local now; now=$(web_stamp)
