@@ -6,6 +6,7 @@ namespace MoltenNotes\Core\Planning;
 
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Diagnosis\FactSheet;
+use MoltenNotes\Core\Filling\Calibration;
 use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
@@ -17,6 +18,7 @@ use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Working\Figure;
+use MoltenNotes\Core\Workshop\Workshop;
 
 /**
  * How much a remedy changes: the new value of its field, from the plan it starts with. Null when the plan does not say enough, or when
@@ -26,6 +28,7 @@ final readonly class RemedyRule
 {
     /** Silicone takes about 290 °C; half of that is warm enough for pewter and still easy to hold with gloves. Common practice. */
     private const WARM_MOULD_C = ['silicone' => 120.0, 'metal_mould' => 180.0, 'plaster' => 250.0, 'ceramic_shell' => 600.0];
+    private const MOST_ROUNDS = 6;
     private const RESTED_MOULD_C = ['silicone' => 90.0, 'metal_mould' => 150.0, 'plaster' => 200.0];
 
     public function __construct(private QuantityFormatter $format)
@@ -159,7 +162,7 @@ final readonly class RemedyRule
         return null !== $have && $have->in('mm') >= $wanted ? null : Measurement::of($wanted, 'mm');
     }
 
-    /** The gate width at which the gates run at this share of the limit. Speed falls as the area grows while the sprue is the choke. */
+    /** The gate width at which the gates run at this share of the limit. Where the gates were the choke, wider ones let more through at first. */
     private function gateWidth(AttemptRecord $record, CastingPlan $plan, float $share): ?Measurement
     {
         $speed = $plan->figure('gating', 'gate_speed_share')?->value->si;
@@ -168,7 +171,14 @@ final readonly class RemedyRule
             return null;
         }
 
-        return Measurement::of(ceil($width->in('mm') * $speed / $share), 'mm');
+        $millimetres = $width->in('mm');
+        for ($round = 0; $round < self::MOST_ROUNDS && $speed > $share * 1.02; ++$round) {
+            $millimetres = ceil($millimetres * $speed / $share);
+            $wider = $record->values()->with('gating.gate_width', Measurement::of($millimetres, 'mm'));
+            $speed = PlanCasting::of(new Basis($wider, $record->workshop ?? new Workshop(), $this->format, Calibration::none()))->figure('gating', 'gate_speed_share')->value->si ?? 0.0;
+        }
+
+        return Measurement::of($millimetres, 'mm');
     }
 
     /** @param array<string, float> $targets */
