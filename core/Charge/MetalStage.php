@@ -85,7 +85,7 @@ final class MetalStage
         }
         $spare = max($reserve * $poured->si, $this->basis->values->has('metal.reserve') ? 0.0 : 0.4 * $gating);
         $charge = Estimate::through(Dimension::Mass, static fn (float $m, float $l): float => $m / (1 - $l) + $spare, $poured, $loss);
-        $this->sheet->add('charge', 'Metal to charge', $charge, 'm / (1 − loss) + reserve', [$this->sheet->input('m', 'Poured', $poured), $this->sheet->input('loss', 'Melt loss', Estimate::between(Dimension::Ratio, $loss->si, $loss->lowSi, $loss->highSi), null === $typed ? 'table' : 'typed'), $this->sheet->input('reserve', 'Reserve', Estimate::between(Dimension::Mass, $spare, $spare, $spare), $this->basis->values->has('metal.reserve') ? 'typed' : 'default')], 'melt losses and reserve of the trade', Mark::CommonPractice);
+        $this->sheet->add('charge', 'Metal to charge', $charge, 'm / (1 − loss) + reserve', [$this->sheet->input('m', 'Poured', $poured), $this->sheet->input('loss', 'Melt loss', Estimate::between(Dimension::Ratio, $loss->si, $loss->lowSi, $loss->highSi), null === $typed ? 'table' : 'typed'), $this->sheet->input('reserve', 'Reserve', Estimate::exact(Dimension::Mass, $spare), $this->basis->values->has('metal.reserve') ? 'typed' : 'default')], 'melt losses and reserve of the trade', Mark::CommonPractice);
         $this->stock($charge);
 
         return $charge;
@@ -118,7 +118,7 @@ final class MetalStage
         }
         $holds = $volume * self::FULL * $this->alloy->densityLiquid->si();
         $heats = (int) ceil($charge->si / $holds - 1e-9);
-        $this->sheet->add('crucible_holds', 'The crucible holds', Estimate::between(Dimension::Mass, $holds, $holds * 0.97, $holds * 1.03), '0.8…0.85 V_brim ρ_l', [$this->sheet->input('V', 'To the brim', Estimate::between(Dimension::Volume, $volume, $volume, $volume), $this->basis->values->has('crucible.volume') ? 'typed' : 'default'), $this->sheet->input('ρ', 'Liquid metal', Estimate::exactly($this->alloy->densityLiquid), 'table')], 'never to the brim', Mark::CommonPractice, $heats > 1 ? 'bad' : 'good', $heats > 1 ? "It does not hold the charge: {$heats} heats. Two heats into one mould meet cold." : '');
+        $this->sheet->add('crucible_holds', 'The crucible holds', Estimate::between(Dimension::Mass, $holds, $holds * 0.97, $holds * 1.03), '0.8…0.85 V_brim ρ_l', [$this->sheet->input('V', 'To the brim', Estimate::exact(Dimension::Volume, $volume), $this->basis->values->has('crucible.volume') ? 'typed' : 'default'), $this->sheet->input('ρ', 'Liquid metal', Estimate::exactly($this->alloy->densityLiquid), 'table')], 'never to the brim', Mark::CommonPractice, $heats > 1 ? 'bad' : 'good', $heats > 1 ? "It does not hold the charge: {$heats} heats. Two heats into one mould meet cold." : '');
         $this->lift($charge, $own['mass'] ?? null);
     }
 
@@ -158,7 +158,7 @@ final class MetalStage
         $limit = $this->basis->workshop->safeLift;
         $total = Estimate::through(Dimension::Mass, static fn (float $kg): float => $kg + $crucible, $charge);
         $heavy = null !== $limit && $total->si > $limit->si();
-        $this->sheet->add('lift', 'Crucible and metal to lift', $total, 'charge + crucible', [$this->sheet->input('m', 'Charge', $charge), $this->sheet->input('m_c', 'Empty crucible with tongs', Estimate::between(Dimension::Mass, $crucible, $crucible, $crucible), null === $typed ? 'default' : 'typed')], 'your own limit', Mark::Derived, $heavy ? 'bad' : 'plain', $heavy ? 'More than one person here lifts ('.$this->basis->format->measurement($limit).'): two people, or two smaller pots.' : '');
+        $this->sheet->add('lift', 'Crucible and metal to lift', $total, 'charge + crucible', [$this->sheet->input('m', 'Charge', $charge), $this->sheet->input('m_c', 'Empty crucible with tongs', Estimate::exact(Dimension::Mass, $crucible), null === $typed ? 'default' : 'typed')], 'your own limit', Mark::Derived, $heavy ? 'bad' : 'plain', $heavy ? 'More than one person here lifts ('.$this->basis->format->measurement($limit).'): two people, or two smaller pots.' : '');
     }
 
     private function energy(Estimate $charge): void
@@ -183,7 +183,7 @@ final class MetalStage
         $this->sheet->add('drawn_energy', 'Energy drawn', $drawn, 'Q / η', [$this->sheet->input('η', 'Share that reaches the metal', $efficiency)], 'your own heats, else the usual for the kind of furnace', Mark::CommonPractice);
         $power = $this->basis->si('melt.power') ?? ($furnace['power'] ?? null)?->si();
         if (null !== $power) {
-            $this->sheet->add('melt_time', 'Melting takes', Estimate::through(Dimension::Time, static fn (float $q): float => $q / $power, $drawn), 't = Q / P', [$this->sheet->input('P', 'Power', Estimate::between(Dimension::Power, $power, $power, $power))], 'warm-up of the furnace is in the efficiency', Mark::Derived);
+            $this->sheet->add('melt_time', 'Melting takes', Estimate::through(Dimension::Time, static fn (float $q): float => $q / $power, $drawn), 't = Q / P', [$this->sheet->input('P', 'Power', Estimate::exact(Dimension::Power, $power))], 'warm-up of the furnace is in the efficiency', Mark::Derived);
         }
         $this->cost($source, $drawn);
     }

@@ -95,8 +95,8 @@ final class FeedStage
         $modulus = $heaviest / 4;
         $wanted = Riser::byModulus(Length::fromSi($modulus));
         $this->sheet->assume('The heaviest part freezes like a long bar.', 'casting.sections');
-        $this->sheet->add('freezing_time', 'Heaviest part solid after', $this->lastLiquid($modulus, $this->metal($arrival)), 't = B M²', [$this->sheet->input('M', 'Modulus', $this->metres($modulus))], 'N. Chvorinov; last-liquid form derived', Mark::RecalledFromMemory);
-        $this->sheet->add('riser_diameter', 'Riser wanted', $this->metres($wanted->si()), 'D = 6 M', [$this->sheet->input('M', 'Modulus', $this->metres($modulus))], 'R. Wlodawer', Mark::RecalledFromMemory);
+        $this->sheet->add('freezing_time', 'Heaviest part solid after', $this->lastLiquid($modulus, $this->metal($arrival)), 't = B M²', [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $modulus))], 'N. Chvorinov; last-liquid form derived', Mark::RecalledFromMemory);
+        $this->sheet->add('riser_diameter', 'Riser wanted', Estimate::exact(Dimension::Length, $wanted->si()), 'D = 6 M', [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $modulus))], 'R. Wlodawer', Mark::RecalledFromMemory);
         $this->compareRiser($modulus, '', 'the heaviest part');
     }
 
@@ -128,7 +128,7 @@ final class FeedStage
         foreach ($order as $id => $modulus) {
             ++$place;
             $label = mb_strtolower($this->basis->sections?->get($id)->label ?? $id);
-            $this->sheet->add('freezing_time', "Solid after, {$label}", $this->lastLiquid($modulus, $metal), 't = B M²', [$this->sheet->input('M', 'Volume over cooled area', $this->metres($modulus)), $this->sheet->input('T', 'Metal in the mould', Estimate::exactly($metal)), $this->sheet->input('t₀', 'Plain rule, without the freezing range', Estimate::exactly(FreezingTime::chvorinov($this->alloy, $this->mould, Length::fromSi($modulus), $metal, $this->basis->mouldTemperature())))], 'N. Chvorinov 1940; last-liquid form derived', Mark::RecalledFromMemory, 'plain', match ($place) {
+            $this->sheet->add('freezing_time', "Solid after, {$label}", $this->lastLiquid($modulus, $metal), 't = B M²', [$this->sheet->input('M', 'Volume over cooled area', Estimate::exact(Dimension::Length, $modulus)), $this->sheet->input('T', 'Metal in the mould', Estimate::exactly($metal)), $this->sheet->input('t₀', 'Plain rule, without the freezing range', Estimate::exactly(FreezingTime::chvorinov($this->alloy, $this->mould, Length::fromSi($modulus), $metal, $this->basis->mouldTemperature())))], 'N. Chvorinov 1940; last-liquid form derived', Mark::RecalledFromMemory, 'plain', match ($place) {
                 1 => 'Freezes first.',
                 count($order) => 'Freezes last.',
                 default => '',
@@ -280,18 +280,18 @@ final class FeedStage
         $diameter = max($byModulus->si(), $byVolume?->si() ?? 0.0);
         $rounded = ceil($diameter * 1000) / 1000;
         $this->sheet->add('riser_diameter', "Riser for {$label}", Estimate::between(Dimension::Length, $rounded, $rounded * 0.95, $rounded * 1.1), 'D = max(6 M, (4 V β/(η − β)/π)^⅓)', [
-            $this->sheet->input('M', 'Modulus', $this->metres($this->moduli[$id])),
-            $this->sheet->input('6 M', 'By modulus', $this->metres($byModulus->si())),
-            ...null === $byVolume ? [] : [$this->sheet->input('D_V', 'By volume', $this->metres($byVolume->si()))],
+            $this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $this->moduli[$id])),
+            $this->sheet->input('6 M', 'By modulus', Estimate::exact(Dimension::Length, $byModulus->si())),
+            ...null === $byVolume ? [] : [$this->sheet->input('D_V', 'By volume', Estimate::exact(Dimension::Length, $byVolume->si()))],
             $this->sheet->input('β', 'Shrinkage to feed', Estimate::ratio($demand->si())),
         ], 'R. Wlodawer; AFS', Mark::RecalledFromMemory, null === $byVolume ? 'risky' : 'plain', null === $byVolume ? 'So much shrinkage cannot be fed by a plain riser; cover or insulate it.' : 'As high as wide; stands on the section.', $id);
-        $this->sheet->add('riser_neck', "Neck for {$label}", $this->metres(ceil(4 * Riser::NECK_FACTOR * $this->moduli[$id] * 1000) / 1000), 'd = 4 · 1.1 M', [$this->sheet->input('M', 'Modulus', $this->metres($this->moduli[$id]))], 'R. Wlodawer', Mark::RecalledFromMemory, 'plain', '', $id);
+        $this->sheet->add('riser_neck', "Neck for {$label}", Estimate::exact(Dimension::Length, ceil(4 * Riser::NECK_FACTOR * $this->moduli[$id] * 1000) / 1000), 'd = 4 · 1.1 M', [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $this->moduli[$id]))], 'R. Wlodawer', Mark::RecalledFromMemory, 'plain', '', $id);
     }
 
     private function compareFeeder(float $feeder, float $section, string $id, string $label): void
     {
         $ratio = $feeder / (Riser::MODULUS_FACTOR * $section);
-        $this->sheet->add('feeder_ratio', "Feeder against {$label}", Estimate::ratio($ratio, $ratio * 0.9, $ratio * 1.1), 'M_feeder / (1.2 M_section)', [$this->sheet->input('M_feeder', 'Feeder', $this->metres($feeder)), $this->sheet->input('M_section', ucfirst($label), $this->metres($section))], 'R. Wlodawer', Mark::RecalledFromMemory, $ratio < 0.85 ? 'bad' : ($ratio < 1 ? 'risky' : 'good'), $ratio < 1 ? 'The feeder freezes too early for '.$label.'.' : '', $id);
+        $this->sheet->add('feeder_ratio', "Feeder against {$label}", Estimate::ratio($ratio, $ratio * 0.9, $ratio * 1.1), 'M_feeder / (1.2 M_section)', [$this->sheet->input('M_feeder', 'Feeder', Estimate::exact(Dimension::Length, $feeder)), $this->sheet->input('M_section', ucfirst($label), Estimate::exact(Dimension::Length, $section))], 'R. Wlodawer', Mark::RecalledFromMemory, $ratio < 0.85 ? 'bad' : ($ratio < 1 ? 'risky' : 'good'), $ratio < 1 ? 'The feeder freezes too early for '.$label.'.' : '', $id);
     }
 
     private function compareRiser(float $modulus, string $id, string $label): void
@@ -300,10 +300,5 @@ final class FeedStage
         if (null !== $diameter && 'none' !== $this->basis->values->choice('feeding.riser')) {
             $this->compareFeeder(Riser::modulusOf(Length::fromSi($diameter), Length::fromSi($this->basis->si('feeding.riser_height') ?? $diameter))->si(), $modulus, $id, $label);
         }
-    }
-
-    private function metres(float $metres): Estimate
-    {
-        return Estimate::between(Dimension::Length, $metres, $metres, $metres);
     }
 }

@@ -118,7 +118,7 @@ final class FillStage
         $this->sheet->add('fill_ratio', "Fill ratio, {$way['label']}", $ratio, 'r = t_life v / path', [
             $this->sheet->input('t_life', 'Metal keeps running for', $life),
             $this->sheet->input('v', $this->isFoam() ? 'Front speed, set by the foam' : 'Front speed in this section', $speed),
-            $this->sheet->input('path', 'Way from the nearest gate', $this->metres($way['path'])),
+            $this->sheet->input('path', 'Way from the nearest gate', Estimate::exact(Dimension::Length, $way['path'])),
             ...$this->basis->calibration->pours > 0 ? [$this->sheet->input('f', "Your own factor, from {$this->basis->calibration->pours} pours", $factor)] : [],
         ], 'M. C. Flemings, Solidification Processing; mould warming derived', Mark::RecalledFromMemory, $standing, $note, $id);
         $this->needed($way, $id, $speed->si);
@@ -133,7 +133,7 @@ final class FillStage
         $have = $this->basis->si('gating.sprue_height');
         $need = EntryHead::of($this->alloy, Length::fromSi($way['thickness']));
         if (null !== $have && $need->si() > 0.5 * $have) {
-            $this->sheet->add('entry_head', "Least head to enter, {$way['label']}", Estimate::about($need, 0.2), $this->alloy->has('dross_former') ? 'h = 4γ / (ρ g t)' : 'h = 2γ / (ρ g t)', [$this->sheet->input('t', 'Thickness', $this->metres($way['thickness']), 'typed')], 'J. Campbell, Complete Casting Handbook', Mark::RecalledFromMemory, $need->si() > $have ? 'bad' : 'risky', ucfirst($way['label']).': too thin for this head, however hot the metal.', $id);
+            $this->sheet->add('entry_head', "Least head to enter, {$way['label']}", Estimate::about($need, 0.2), $this->alloy->has('dross_former') ? 'h = 4γ / (ρ g t)' : 'h = 2γ / (ρ g t)', [$this->sheet->input('t', 'Thickness', Estimate::exact(Dimension::Length, $way['thickness']), 'typed')], 'J. Campbell, Complete Casting Handbook', Mark::RecalledFromMemory, $need->si() > $have ? 'bad' : 'risky', ucfirst($way['label']).': too thin for this head, however hot the metal.', $id);
         }
     }
 
@@ -149,10 +149,10 @@ final class FillStage
             return;
         }
         $liquidus = $this->alloy->liquidus->kelvin();
-        $this->sheet->add('needed_at_mould', "Needed at the mould, {$way['label']}", Estimate::between(Dimension::Temperature, $needed, max($liquidus, $needed - 20), $needed + 20), 'r(T) = '.self::COMFORTABLE, [$this->sheet->input('path', $way['label'], $this->metres($way['path']))], 'the same rule, solved for the temperature', Mark::Derived, 'plain', $needed < $liquidus + 1 ? 'It fills as long as the metal is liquid.' : '', $id);
+        $this->sheet->add('needed_at_mould', "Needed at the mould, {$way['label']}", Estimate::between(Dimension::Temperature, $needed, max($liquidus, $needed - 20), $needed + 20), 'r(T) = '.self::COMFORTABLE, [$this->sheet->input('path', $way['label'], Estimate::exact(Dimension::Length, $way['path']))], 'the same rule, solved for the temperature', Mark::Derived, 'plain', $needed < $liquidus + 1 ? 'It fills as long as the metal is liquid.' : '', $id);
         $carry = $this->basis->si('pour.carry_time');
         $read = null === $carry ? $needed : TemperatureLoss::before(Time::fromSi($carry), Temperature::fromSi($needed), $this->basis->air(), $this->pot())->kelvin();
-        $this->sheet->add('needed_in_furnace', "Needed in the furnace, {$way['label']}", Estimate::between(Dimension::Temperature, $read, $read - 20, $read + 20), '(m c + m_c c_c) dT/dt = −losses, backwards', [$this->sheet->input('t', 'Carrying', Estimate::between(Dimension::Time, $carry ?? 0.0, $carry ?? 0.0, $carry ?? 0.0), null === $carry ? 'default' : 'typed')], 'Stefan-Boltzmann, Newton', Mark::Derived, $this->tooHot($read) ? 'risky' : 'plain', $this->tooHot($read) ? 'Hotter than this metal is usually poured: change something else.' : '', $id);
+        $this->sheet->add('needed_in_furnace', "Needed in the furnace, {$way['label']}", Estimate::between(Dimension::Temperature, $read, $read - 20, $read + 20), '(m c + m_c c_c) dT/dt = −losses, backwards', [$this->sheet->input('t', 'Carrying', Estimate::exact(Dimension::Time, $carry ?? 0.0), null === $carry ? 'default' : 'typed')], 'Stefan-Boltzmann, Newton', Mark::Derived, $this->tooHot($read) ? 'risky' : 'plain', $this->tooHot($read) ? 'Hotter than this metal is usually poured: change something else.' : '', $id);
         if (null === $carry) {
             $this->sheet->assume('No time is lost between furnace and mould.', 'pour.carry_time');
         }
@@ -223,7 +223,7 @@ final class FillStage
         $standing = $arrival->si <= $this->alloy->liquidus->kelvin() ? 'bad' : 'plain';
         $this->sheet->add('at_mould', 'Temperature at the mould', $arrival, '(m c + m_c c_c) dT/dt = −[εσA(T⁴ − T₀⁴) + hA(T − T₀)]', [
             $this->sheet->input('T', 'In the crucible', $poured, 'typed'),
-            $this->sheet->input('t', 'Carrying', $carry ?? Estimate::between(Dimension::Time, 0.0, 0.0, 0.0), null === $carry ? 'default' : 'typed'),
+            $this->sheet->input('t', 'Carrying', $carry ?? Estimate::exact(Dimension::Time, 0.0), null === $carry ? 'default' : 'typed'),
         ], 'Stefan-Boltzmann, Newton; a pot of usual proportions', Mark::Derived, $standing, 'bad' === $standing ? 'It reaches the mould half frozen.' : '');
 
         return $arrival;
@@ -235,7 +235,7 @@ final class FillStage
         if (null === $poured) {
             return null;
         }
-        $carry = $this->basis->estimate('pour.carry_time') ?? Estimate::between(Dimension::Time, 0.0, 0.0, 0.0);
+        $carry = $this->basis->estimate('pour.carry_time') ?? Estimate::exact(Dimension::Time, 0.0);
 
         return Estimate::through(Dimension::Temperature, fn (float $t, float $s): float => TemperatureLoss::after(Time::fromSi(max(0.0, $s)), Temperature::fromSi($t), $this->basis->air(), $this->pot())->kelvin(), $poured, $carry);
     }
@@ -303,11 +303,6 @@ final class FillStage
     private function isFoam(): bool
     {
         return 'lost_foam' === $this->mould->process;
-    }
-
-    private function metres(float $metres): Estimate
-    {
-        return Estimate::between(Dimension::Length, $metres, $metres, $metres);
     }
 
     /** @return array<string, array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float}> */

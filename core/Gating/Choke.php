@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Gating;
 
+use MoltenNotes\Core\Quantity\Gravity;
+
 /**
  * The narrowest place, which sets the flow.
  *
@@ -13,7 +15,6 @@ namespace MoltenNotes\Core\Gating;
  */
 final class Choke
 {
-    public const GRAVITY_M_S2 = 9.80665;
     public const SPREAD = 0.10;
     private const TAPERED = 0.85;
     private const STRAIGHT = 0.73;
@@ -25,12 +26,12 @@ final class Choke
 
     public static function area(float $massKg, float $density, float $seconds, float $coefficient, float $headM): float
     {
-        return $massKg / ($density * $seconds * $coefficient * sqrt(2 * self::GRAVITY_M_S2 * $headM));
+        return $massKg / ($density * $seconds * $coefficient * sqrt(2 * Gravity::M_S2 * $headM));
     }
 
     public static function flow(float $areaM2, float $coefficient, float $headM): float
     {
-        return $coefficient * $areaM2 * sqrt(2 * self::GRAVITY_M_S2 * $headM);
+        return $coefficient * $areaM2 * sqrt(2 * Gravity::M_S2 * $headM);
     }
 
     /** Sprue top over sprue base: √(H_total / h_basin), from continuity and Bernoulli. */

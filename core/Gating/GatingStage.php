@@ -107,7 +107,7 @@ final class GatingStage
     {
         $rules = PourTime::rules($this->alloy, $this->mass(), $this->thickness() * 1000, $this->basis->fill());
         foreach ($rules as $rule) {
-            $this->sheet->add('pour_time_'.$rule['rule'], "Pour time, {$rule['label']}", Estimate::between(Dimension::Time, $rule['seconds'], $rule['seconds'] * 0.75, $rule['seconds'] * 1.25), $rule['formula'], [$this->sheet->input('W', 'Metal in the castings', $this->kilograms($this->mass())), $this->sheet->input('T', 'Average thickness', $this->metres($this->thickness()))], $rule['source'], $rule['mark']);
+            $this->sheet->add('pour_time_'.$rule['rule'], "Pour time, {$rule['label']}", Estimate::between(Dimension::Time, $rule['seconds'], $rule['seconds'] * 0.75, $rule['seconds'] * 1.25), $rule['formula'], [$this->sheet->input('W', 'Metal in the castings', Estimate::exact(Dimension::Mass, $this->mass())), $this->sheet->input('T', 'Average thickness', Estimate::exact(Dimension::Length, $this->thickness()))], $rule['source'], $rule['mark']);
         }
         $usual = [] === $rules ? 5.0 : $rules[0]['seconds'];
         $typed = $this->basis->estimate('gating.fill_time');
@@ -125,7 +125,7 @@ final class GatingStage
             default => '',
         };
         $aim = $typed ?? Estimate::between(Dimension::Time, $seconds, $seconds * 0.8, $seconds * 1.2);
-        $this->sheet->add('pour_time', 'Pour time aimed at', $aim, null === $typed ? 'the first rule, bounded by the filling' : 'as typed', null === $this->longestPour ? [$this->sheet->input('t', 'By the first rule', Estimate::between(Dimension::Time, $usual, $usual, $usual))] : [$this->sheet->input('t_max', 'Longest that fills comfortably', Estimate::between(Dimension::Time, $this->longestPour, $this->longestPour, $this->longestPour))], 'the rules side by side', Mark::Derived, 'plain', $why);
+        $this->sheet->add('pour_time', 'Pour time aimed at', $aim, null === $typed ? 'the first rule, bounded by the filling' : 'as typed', null === $this->longestPour ? [$this->sheet->input('t', 'By the first rule', Estimate::exact(Dimension::Time, $usual))] : [$this->sheet->input('t_max', 'Longest that fills comfortably', Estimate::exact(Dimension::Time, $this->longestPour))], 'the rules side by side', Mark::Derived, 'plain', $why);
 
         return $aim;
     }
@@ -151,11 +151,11 @@ final class GatingStage
 
             return null;
         }
-        $this->sheet->add('head', 'Effective head', $this->metres($effective), match ($fill) {
+        $this->sheet->add('head', 'Effective head', Estimate::exact(Dimension::Length, $effective), match ($fill) {
             'top' => 'H_e = H',
             'bottom' => 'H_e = H − C/2',
             default => 'H_e = H − p²/(2C)',
-        }, [$this->sheet->input('H', 'Head', $this->metres($head), 'typed'), $this->sheet->input('C', 'Height of the casting', $this->metres($height)), $this->sheet->input('p', 'Above the gates', $this->metres($above))], 'American Foundry Society practice; exact form where the casting rises above ¾ of the head', Mark::RecalledFromMemory);
+        }, [$this->sheet->input('H', 'Head', Estimate::exact(Dimension::Length, $head), 'typed'), $this->sheet->input('C', 'Height of the casting', Estimate::exact(Dimension::Length, $height)), $this->sheet->input('p', 'Above the gates', Estimate::exact(Dimension::Length, $above))], 'American Foundry Society practice; exact form where the casting rises above ¾ of the head', Mark::RecalledFromMemory);
 
         return $effective;
     }
@@ -170,7 +170,7 @@ final class GatingStage
     {
         $c = Estimate::between(Dimension::Ratio, $this->coefficient(), $this->coefficient() * (1 - Choke::SPREAD), $this->coefficient() * (1 + Choke::SPREAD));
         $choke = Estimate::through(Dimension::Area, fn (float $t, float $c): float => Choke::area($this->mass(), $this->alloy->densityLiquid->si(), max(0.1, $t), $c, $head), $time, $c);
-        $this->sheet->add('choke', 'Choke', $choke, 'A = W / (ρ t c √(2 g H_e))', [$this->sheet->input('W', 'Metal in the castings', $this->kilograms($this->mass())), $this->sheet->input('ρ', 'Liquid metal', Estimate::exactly($this->alloy->densityLiquid), 'table'), $this->sheet->input('t', 'Pour time', $time), $this->sheet->input('c', 'straight' === $this->basis->values->choice('gating.sprue_shape') ? 'Straight sprue' : 'Tapered sprue', $c, 'table'), $this->sheet->input('H_e', 'Effective head', $this->metres($head))], 'American Foundry Society practice; P. N. Rao', Mark::RecalledFromMemory);
+        $this->sheet->add('choke', 'Choke', $choke, 'A = W / (ρ t c √(2 g H_e))', [$this->sheet->input('W', 'Metal in the castings', Estimate::exact(Dimension::Mass, $this->mass())), $this->sheet->input('ρ', 'Liquid metal', Estimate::exactly($this->alloy->densityLiquid), 'table'), $this->sheet->input('t', 'Pour time', $time), $this->sheet->input('c', 'straight' === $this->basis->values->choice('gating.sprue_shape') ? 'Straight sprue' : 'Tapered sprue', $c, 'table'), $this->sheet->input('H_e', 'Effective head', Estimate::exact(Dimension::Length, $head))], 'American Foundry Society practice; P. N. Rao', Mark::RecalledFromMemory);
         $ratio = GatingRatio::of($this->basis->school(), $this->alloy->family);
         if (!$this->basis->values->has('gating.school')) {
             $this->sheet->assume('School of gating: '.$this->basis->school().', '.$ratio->words().'.', 'gating.school');
@@ -193,16 +193,16 @@ final class GatingStage
         $owned = $this->basis->workshop->cutterFor($floored, 'drill', 'tube');
         $size = $owned?->si() ?? ceil($floored * 1000) / 1000;
         $this->sizes['sprue_base'] = $this->basis->si('gating.sprue') ?? $size;
-        $this->sheet->add('sprue_base', 'Sprue bore at the base', $this->metres($size), 'd = √(4A/π), rounded up', [$this->sheet->input('A', "Choke × {$ratio->timesChoke($ratio->sprue)}", Estimate::between(Dimension::Area, $area, $area, $area)), $this->sheet->input('d', 'Exactly', $this->metres($bore))], null === $owned ? 'rounded to a whole millimetre' : 'your own drills and tubes', Mark::Derived, 'plain', $bore < self::LEAST_BORE_M ? 'A narrower one cannot be kept full by hand.' : '');
+        $this->sheet->add('sprue_base', 'Sprue bore at the base', Estimate::exact(Dimension::Length, $size), 'd = √(4A/π), rounded up', [$this->sheet->input('A', "Choke × {$ratio->timesChoke($ratio->sprue)}", Estimate::exact(Dimension::Area, $area)), $this->sheet->input('d', 'Exactly', Estimate::exact(Dimension::Length, $bore))], null === $owned ? 'rounded to a whole millimetre' : 'your own drills and tubes', Mark::Derived, 'plain', $bore < self::LEAST_BORE_M ? 'A narrower one cannot be kept full by hand.' : '');
         $basin = $this->basis->si('gating.basin_depth') ?? 0.04;
         if (!$this->basis->values->has('gating.basin_depth')) {
             $this->sheet->assume('40 mm of metal stand over the sprue.', 'gating.basin_depth');
         }
         $top = $this->sizes['sprue_base'] * sqrt(Choke::taper($this->basis->si('gating.sprue_height') ?? 0.1, $basin));
         $this->sizes['sprue_top'] = $this->basis->si('gating.sprue_top') ?? ('straight' === $this->basis->values->choice('gating.sprue_shape') ? $this->sizes['sprue_base'] : $top);
-        $this->sheet->add('sprue_top', 'Sprue bore at the top', $this->metres(ceil($top * 1000) / 1000), 'A_top/A_base = √(H/h)', [$this->sheet->input('H', 'Head', $this->metres($this->basis->si('gating.sprue_height') ?? 0.1), 'typed'), $this->sheet->input('h', 'Metal over the sprue', $this->metres($basin), $this->basis->values->has('gating.basin_depth') ? 'typed' : 'default')], 'continuity and Bernoulli', Mark::Published);
+        $this->sheet->add('sprue_top', 'Sprue bore at the top', Estimate::exact(Dimension::Length, ceil($top * 1000) / 1000), 'A_top/A_base = √(H/h)', [$this->sheet->input('H', 'Head', Estimate::exact(Dimension::Length, $this->basis->si('gating.sprue_height') ?? 0.1), 'typed'), $this->sheet->input('h', 'Metal over the sprue', Estimate::exact(Dimension::Length, $basin), $this->basis->values->has('gating.basin_depth') ? 'typed' : 'default')], 'continuity and Bernoulli', Mark::Published);
         if ('well' === $this->basis->values->choice('gating.well')) {
-            $this->sheet->add('well', 'Sprue well, area', Estimate::between(Dimension::Area, self::WELL_TIMES_CHOKE * $area, self::WELL_TIMES_CHOKE * $area, self::WELL_TIMES_CHOKE * $area), 'A = 5 × choke, twice as deep as the runner', [$this->sheet->input('A', 'Choke', Estimate::between(Dimension::Area, $area, $area, $area))], 'American Foundry Society practice', Mark::RecalledFromMemory);
+            $this->sheet->add('well', 'Sprue well, area', Estimate::exact(Dimension::Area, self::WELL_TIMES_CHOKE * $area), 'A = 5 × choke, twice as deep as the runner', [$this->sheet->input('A', 'Choke', Estimate::exact(Dimension::Area, $area))], 'American Foundry Society practice', Mark::RecalledFromMemory);
         }
     }
 
@@ -215,9 +215,9 @@ final class GatingStage
         $width = ceil($area / $height * 1000) / 1000;
         $this->sizes['runner_height'] = $this->basis->si('gating.runner_height') ?? $height;
         $this->sizes['runner_width'] = $this->basis->si('gating.runner_width') ?? $width;
-        $input = $this->sheet->input('A', "Choke × {$ratio->timesChoke($ratio->runner)}", Estimate::between(Dimension::Area, $area, $area, $area));
-        $this->sheet->add('runner_height', 'Runner height', $this->metres($height), 'h = √(A/1.3)', [$input], null === $owned ? 'rounded to a whole millimetre' : 'your own bars', Mark::Derived);
-        $this->sheet->add('runner_width', 'Runner width', $this->metres($width), 'w = A/h', [$input], 'rounded to a whole millimetre', Mark::Derived);
+        $input = $this->sheet->input('A', "Choke × {$ratio->timesChoke($ratio->runner)}", Estimate::exact(Dimension::Area, $area));
+        $this->sheet->add('runner_height', 'Runner height', Estimate::exact(Dimension::Length, $height), 'h = √(A/1.3)', [$input], null === $owned ? 'rounded to a whole millimetre' : 'your own bars', Mark::Derived);
+        $this->sheet->add('runner_width', 'Runner width', Estimate::exact(Dimension::Length, $width), 'w = A/h', [$input], 'rounded to a whole millimetre', Mark::Derived);
     }
 
     private function sizeGates(float $area, bool $forCalm, GatingRatio $ratio): void
@@ -229,8 +229,8 @@ final class GatingStage
         $width = ceil($each / $thick * 1000) / 1000;
         $this->sizes['gate_thickness'] = $this->basis->si('gating.gate_thickness') ?? $thick;
         $this->sizes['gate_width'] = $this->basis->si('gating.gate_width') ?? $width;
-        $this->sheet->add('gate_thickness', 'Gate thickness', $this->metres($thick), 't ≤ ½ of what it enters', [$this->sheet->input('T', 'Section it enters', $this->metres($section))], 'breaks off clean, freezes first', Mark::CommonPractice);
-        $this->sheet->add('gate_width', 1 === $count ? 'Gate width' : "Width of each of {$count} gates", $this->metres($width), 'w = ΣA / (n t)', [$this->sheet->input('ΣA', $forCalm ? 'So that the metal stays calm' : "Choke × {$ratio->timesChoke($ratio->gates)}", Estimate::between(Dimension::Area, $area, $area, $area))], $forCalm ? 'J. Campbell, speed limit' : 'P. N. Rao, gating ratios', Mark::RecalledFromMemory, 'plain', $forCalm ? 'Wider than the ratio asks, to stay under the speed at which the surface breaks.' : '');
+        $this->sheet->add('gate_thickness', 'Gate thickness', Estimate::exact(Dimension::Length, $thick), 't ≤ ½ of what it enters', [$this->sheet->input('T', 'Section it enters', Estimate::exact(Dimension::Length, $section))], 'breaks off clean, freezes first', Mark::CommonPractice);
+        $this->sheet->add('gate_width', 1 === $count ? 'Gate width' : "Width of each of {$count} gates", Estimate::exact(Dimension::Length, $width), 'w = ΣA / (n t)', [$this->sheet->input('ΣA', $forCalm ? 'So that the metal stays calm' : "Choke × {$ratio->timesChoke($ratio->gates)}", Estimate::exact(Dimension::Area, $area))], $forCalm ? 'J. Campbell, speed limit' : 'P. N. Rao, gating ratios', Mark::RecalledFromMemory, 'plain', $forCalm ? 'Wider than the ratio asks, to stay under the speed at which the surface breaks.' : '');
     }
 
     private function gatedThickness(): float
@@ -264,12 +264,12 @@ final class GatingStage
         $area = $this->chokeArea;
         $flow = Estimate::through(Dimension::Flow, static fn (float $c): float => Choke::flow($area, $c, $head), $c);
         $this->flow = $flow->si;
-        $sheet->add('flow', 'Flow', $flow, 'Q = c A √(2 g H)', [$sheet->input('A', "Narrowest: the {$where}", Estimate::between(Dimension::Area, $area, $area, $area)), $sheet->input('H', 'Effective head', $this->metres($head)), $sheet->input('c', 'Losses', $c, 'table')], 'P. N. Rao, Manufacturing Technology', Mark::RecalledFromMemory);
+        $sheet->add('flow', 'Flow', $flow, 'Q = c A √(2 g H)', [$sheet->input('A', "Narrowest: the {$where}", Estimate::exact(Dimension::Area, $area)), $sheet->input('H', 'Effective head', Estimate::exact(Dimension::Length, $head)), $sheet->input('c', 'Losses', $c, 'table')], 'P. N. Rao, Manufacturing Technology', Mark::RecalledFromMemory);
         if ($this->volume > 0) {
             $all = $this->volume * $this->basis->castings();
             $time = Estimate::through(Dimension::Time, static fn (float $q): float => $all / $q, $flow);
             $this->fillTime = $time;
-            $sheet->add('fill_time', 'So it fills in', $time, 't = V / Q', [$sheet->input('V', 'Castings', Estimate::between(Dimension::Volume, $all, $all, $all)), $sheet->input('Q', 'Flow', $flow)], 'what is cut', Mark::Derived);
+            $sheet->add('fill_time', 'So it fills in', $time, 't = V / Q', [$sheet->input('V', 'Castings', Estimate::exact(Dimension::Volume, $all)), $sheet->input('Q', 'Flow', $flow)], 'what is cut', Mark::Derived);
         }
         $this->speeds($sheet, $flow, $gates, $width, $thick);
     }
@@ -278,7 +278,7 @@ final class GatingStage
     {
         $speed = Estimate::through(Dimension::Speed, static fn (float $q): float => $q / $gates, $flow);
         $limit = SpeedLimit::of($this->alloy->family);
-        $inputs = [$sheet->input('Q', 'Flow', $flow), $sheet->input('ΣA', 'All gates', Estimate::between(Dimension::Area, $gates, $gates, $gates))];
+        $inputs = [$sheet->input('Q', 'Flow', $flow), $sheet->input('ΣA', 'All gates', Estimate::exact(Dimension::Area, $gates))];
         if (null === $limit) {
             $sheet->add('gate_speed', 'Speed in the gates', $speed, 'v = Q / ΣA', $inputs, 'continuity', Mark::Published);
 
@@ -291,15 +291,5 @@ final class GatingStage
         if (null !== $reynolds) {
             $sheet->add('reynolds', 'Reynolds number in a gate', Estimate::ratio(round($reynolds, -2), $reynolds * 0.8, $reynolds * 1.2), 'Re = ρ v d / η', [$sheet->input('v', 'Speed', $speed)], 'viscosities T. Iida, R. I. L. Guthrie', Mark::RecalledFromMemory, 'plain', $reynolds > 2000 ? 'Turbulent inside, as nearly every hand pour is.' : 'Laminar.');
         }
-    }
-
-    private function metres(float $metres): Estimate
-    {
-        return Estimate::between(Dimension::Length, $metres, $metres, $metres);
-    }
-
-    private function kilograms(float $kg): Estimate
-    {
-        return Estimate::between(Dimension::Mass, $kg, $kg, $kg);
     }
 }

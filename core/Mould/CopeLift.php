@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Mould;
 
+use MoltenNotes\Core\Quantity\Gravity;
+
 /**
  * Gross lift of liquid metal on what lies over it, as a mass: ρ_l Σ(projected area × head above it), and core buoyancy V (ρ_metal − ρ_core).
  * Weights = max(0, factor × lift − cope), factor 1.5 to 2: it covers the surge and so goes on the gross lift (common practice).
@@ -12,7 +14,6 @@ namespace MoltenNotes\Core\Mould;
 final class CopeLift
 {
     public const CORE_DENSITY = 1600.0;
-    private const GRAVITY_M_S2 = 9.80665;
     /** What a core print bears: a third of the usual strength of the sand it lies in. Derived. */
     private const BEARING_GREEN_PA = 35e3;
     private const BEARING_BONDED_PA = 350e3;
@@ -31,7 +32,7 @@ final class CopeLift
     /** Area of the prints that carry this lift, m². */
     public static function printArea(float $liftKg, bool $bonded): float
     {
-        return $liftKg * self::GRAVITY_M_S2 / ($bonded ? self::BEARING_BONDED_PA : self::BEARING_GREEN_PA);
+        return $liftKg * Gravity::M_S2 / ($bonded ? self::BEARING_BONDED_PA : self::BEARING_GREEN_PA);
     }
 
     public static function weights(float $lift, float $cope, float $factor): float

@@ -64,7 +64,7 @@ final class MouldStage
         $more = in_array($basis->alloy->family ?? '', ['copper', 'iron', 'silver'], true) ? 1.4 : 1.0;
         $wanted = [$length * $basis->castings() ** 0.5 + $sprue + 2 * self::AROUND_M * $more, $width * $basis->castings() ** 0.5 + 2 * self::AROUND_M * $more, max($above + self::OVER_M * $more, $basis->si('gating.sprue_height') ?? 0.0), max(0.0, $height - $above) + self::OVER_M * $more];
         foreach (['Flask length', 'Flask width', 'Cope depth', 'Drag depth'] as $i => $label) {
-            $sheet->add(['flask_length', 'flask_width', 'flask_cope', 'flask_drag'][$i], "{$label}, at least", self::metres(ceil($wanted[$i] * 1000) / 1000), 'casting + sprue + sand around', [$sheet->input('a', 'Sand around', self::metres(self::AROUND_M * $more), 'default')], '25 mm around, 45 mm over and under, more for hot metal', Mark::CommonPractice);
+            $sheet->add(['flask_length', 'flask_width', 'flask_cope', 'flask_drag'][$i], "{$label}, at least", Estimate::exact(Dimension::Length, ceil($wanted[$i] * 1000) / 1000), 'casting + sprue + sand around', [$sheet->input('a', 'Sand around', Estimate::exact(Dimension::Length, self::AROUND_M * $more), 'default')], '25 mm around, 45 mm over and under, more for hot metal', Mark::CommonPractice);
         }
         self::ownFlask($basis, $sheet, $wanted);
 
@@ -130,13 +130,13 @@ final class MouldStage
         }
         $box = $length * $width * ($cope + $drag);
         $cavity = $castingVolume * $basis->castings();
-        $inputs = [$sheet->input('V_box', 'Flask or box', self::litres($box)), $sheet->input('V', 'Castings', self::litres($cavity))];
+        $inputs = [$sheet->input('V_box', 'Flask or box', Estimate::exact(Dimension::Volume, $box)), $sheet->input('V', 'Castings', Estimate::exact(Dimension::Volume, $cavity))];
         if ($mould->breathes()) {
             $sand = Estimate::between(Dimension::Mass, max(0.0, $box - $cavity) * (self::BULK[0] + self::BULK[1]) / 2, max(0.0, $box - $cavity) * self::BULK[0], max(0.0, $box - $cavity) * self::BULK[1]);
             $sheet->add('sand', 'Sand', $sand, 'm = (V_box − V) ρ', [...$inputs, $sheet->input('ρ', 'Rammed or vibrated sand', Estimate::between(Dimension::Density, 1600, self::BULK[0], self::BULK[1]), 'table')], 'bulk density of the trade', Mark::CommonPractice);
             $binder = $basis->si('sand.binder');
             if (null !== $binder) {
-                $sheet->add('binder', 'Binder', $sand->times($binder), 'share of the sand’s mass', [$sheet->input('b', 'Binder', Estimate::between(Dimension::Ratio, $binder * 100, $binder * 100, $binder * 100), 'typed')], 'binder is of sand mass unless stated', Mark::CommonPractice);
+                $sheet->add('binder', 'Binder', $sand->times($binder), 'share of the sand’s mass', [$sheet->input('b', 'Binder', Estimate::exact(Dimension::Ratio, $binder * 100), 'typed')], 'binder is of sand mass unless stated', Mark::CommonPractice);
             }
             self::halves($basis, $sheet, [$length * $width * $cope, $length * $width * $drag], $cavity);
 
@@ -171,7 +171,7 @@ final class MouldStage
         foreach (['cope' => $halves[0], 'drag' => $halves[1]] as $half => $volume) {
             $mass = max(0.0, $volume - $cavity / 2) * 1600;
             $heavy = null !== $limit && $mass > $limit->si();
-            $sheet->add("lift_{$half}", 'Sand in the '.$half, Estimate::between(Dimension::Mass, $mass, $mass * 0.95, $mass * 1.05), 'm = (V − V_cavity/2) ρ', [$sheet->input('V', ucfirst($half).' of the flask', self::litres($volume)), $sheet->input('V_cavity', 'Castings', self::litres($cavity)), $sheet->input('ρ', 'Rammed or vibrated sand', Estimate::between(Dimension::Density, 1600, self::BULK[0], self::BULK[1]), 'table')], 'bulk density of the trade, without the flask itself', Mark::CommonPractice, $heavy ? 'risky' : 'plain', $heavy ? 'Heavier than one person here lifts: two people, or smaller halves.' : '');
+            $sheet->add("lift_{$half}", 'Sand in the '.$half, Estimate::between(Dimension::Mass, $mass, $mass * 0.95, $mass * 1.05), 'm = (V − V_cavity/2) ρ', [$sheet->input('V', ucfirst($half).' of the flask', Estimate::exact(Dimension::Volume, $volume)), $sheet->input('V_cavity', 'Castings', Estimate::exact(Dimension::Volume, $cavity)), $sheet->input('ρ', 'Rammed or vibrated sand', Estimate::between(Dimension::Density, 1600, self::BULK[0], self::BULK[1]), 'table')], 'bulk density of the trade, without the flask itself', Mark::CommonPractice, $heavy ? 'risky' : 'plain', $heavy ? 'Heavier than one person here lifts: two people, or smaller halves.' : '');
         }
     }
 
@@ -193,9 +193,9 @@ final class MouldStage
         $onCore = self::core($basis, $basis->alloy->densityLiquid->si(), $sheet);
         $gross = $onFace + $onCore;
         $mass = Estimate::between(Dimension::Mass, $gross, $gross * 0.85, $gross * 1.15);
-        $inputs = [$sheet->input('A', 'Seen from above', Estimate::between(Dimension::Area, $footprint, $footprint, $footprint)), $sheet->input('h', 'Head over it', self::metres($head), 'typed'), $sheet->input('ρ', 'Liquid metal', Estimate::exactly($basis->alloy->densityLiquid), 'table')];
+        $inputs = [$sheet->input('A', 'Seen from above', Estimate::exact(Dimension::Area, $footprint)), $sheet->input('h', 'Head over it', Estimate::exact(Dimension::Length, $head), 'typed'), $sheet->input('ρ', 'Liquid metal', Estimate::exactly($basis->alloy->densityLiquid), 'table')];
         if ($onCore > 0) {
-            $inputs[] = $sheet->input('m', 'Lift on the core', Estimate::between(Dimension::Mass, $onCore, $onCore, $onCore));
+            $inputs[] = $sheet->input('m', 'Lift on the core', Estimate::exact(Dimension::Mass, $onCore));
         }
         $sheet->add('cope_lift', 'Lift on the cope', $mass, $onCore > 0 ? 'ρ Σ A h + core' : 'ρ Σ A h', $inputs, 'hydrostatics', Mark::Published);
         $cope = $basis->si('mould.cope_mass');
@@ -207,10 +207,10 @@ final class MouldStage
         $weights = CopeLift::weights($mass->si, $cope, self::SURGE);
         $put = $basis->si('mould.cope_weight');
         $short = null !== $put && $put < CopeLift::weights($mass->si, $cope, 1.5) - 0.05;
-        $sheet->add('cope_weights', 'Weights on the cope', Estimate::between(Dimension::Mass, $weights, CopeLift::weights($mass->si, $cope, 1.5), CopeLift::weights($mass->si, $cope, 2.0)), 'max(0, 1.5…2 × lift − cope)', [$sheet->input('cope', 'Cope itself', Estimate::between(Dimension::Mass, $cope, $cope, $cope), $basis->values->has('mould.cope_mass') ? 'typed' : 'default')], 'the factor covers the surge of the pour', Mark::CommonPractice, $short ? 'bad' : 'plain', $short ? 'There is less on the cope than the metal may lift: '.$basis->shown($put, Dimension::Mass).'.' : (0.0 === $weights ? 'The cope is heavy enough by itself.' : ''));
+        $sheet->add('cope_weights', 'Weights on the cope', Estimate::between(Dimension::Mass, $weights, CopeLift::weights($mass->si, $cope, 1.5), CopeLift::weights($mass->si, $cope, 2.0)), 'max(0, 1.5…2 × lift − cope)', [$sheet->input('cope', 'Cope itself', Estimate::exact(Dimension::Mass, $cope), $basis->values->has('mould.cope_mass') ? 'typed' : 'default')], 'the factor covers the surge of the pour', Mark::CommonPractice, $short ? 'bad' : 'plain', $short ? 'There is less on the cope than the metal may lift: '.$basis->shown($put, Dimension::Mass).'.' : (0.0 === $weights ? 'The cope is heavy enough by itself.' : ''));
         if (null !== $put && $mass->si > 0) {
             $share = ($put + $cope) / (1.5 * $mass->si);
-            $sheet->add('cope_share', 'Held down against what it needs', Estimate::ratio($share, $share * 0.85, $share * 1.15), '(weights + cope) / (1.5 lift)', [$sheet->input('weights', 'Weights put on', Estimate::between(Dimension::Mass, $put, $put, $put), 'typed'), $sheet->input('cope', 'Cope itself', Estimate::between(Dimension::Mass, $cope, $cope, $cope), $basis->values->has('mould.cope_mass') ? 'typed' : 'default'), $sheet->input('lift', 'Lift', $mass)], 'hydrostatics and the surge factor', Mark::CommonPractice);
+            $sheet->add('cope_share', 'Held down against what it needs', Estimate::ratio($share, $share * 0.85, $share * 1.15), '(weights + cope) / (1.5 lift)', [$sheet->input('weights', 'Weights put on', Estimate::exact(Dimension::Mass, $put), 'typed'), $sheet->input('cope', 'Cope itself', Estimate::exact(Dimension::Mass, $cope), $basis->values->has('mould.cope_mass') ? 'typed' : 'default'), $sheet->input('lift', 'Lift', $mass)], 'hydrostatics and the surge factor', Mark::CommonPractice);
         }
     }
 
@@ -224,22 +224,12 @@ final class MouldStage
         $lift = CopeLift::core($density, $volume);
         $light = CopeLift::core($density, $volume, CopeLift::CORE_DENSITY * 1.1);
         $heavy = CopeLift::core($density, $volume, CopeLift::CORE_DENSITY * 0.9);
-        $volumeInput = $sheet->input('V', 'Core in the metal', self::litres($volume), 'typed');
-        $sheet->add('core_lift', 'Lift on the core', Estimate::between(Dimension::Mass, $lift, $light, $heavy), 'm = V (ρ − ρ_core)', [$volumeInput, $sheet->input('ρ', 'Liquid metal', Estimate::between(Dimension::Density, $density, $density, $density), 'table'), $sheet->input('ρ_core', 'Sand core', Estimate::between(Dimension::Density, CopeLift::CORE_DENSITY, CopeLift::CORE_DENSITY * 0.9, CopeLift::CORE_DENSITY * 1.1), 'table')], 'hydrostatics; M. P. Groover', Mark::Published, 'plain', false === $basis->values->flag('core.held') ? 'Nothing holds it: prints or chaplets are wanted.' : '');
+        $volumeInput = $sheet->input('V', 'Core in the metal', Estimate::exact(Dimension::Volume, $volume), 'typed');
+        $sheet->add('core_lift', 'Lift on the core', Estimate::between(Dimension::Mass, $lift, $light, $heavy), 'm = V (ρ − ρ_core)', [$volumeInput, $sheet->input('ρ', 'Liquid metal', Estimate::exact(Dimension::Density, $density), 'table'), $sheet->input('ρ_core', 'Sand core', Estimate::between(Dimension::Density, CopeLift::CORE_DENSITY, CopeLift::CORE_DENSITY * 0.9, CopeLift::CORE_DENSITY * 1.1), 'table')], 'hydrostatics; M. P. Groover', Mark::Published, 'plain', false === $basis->values->flag('core.held') ? 'Nothing holds it: prints or chaplets are wanted.' : '');
         $bonded = 'green_sand' !== $basis->mould?->process;
         $area = CopeLift::printArea($lift, $bonded);
-        $sheet->add('core_print', 'Core prints, at least', Estimate::between(Dimension::Area, $area, CopeLift::printArea($light, $bonded), CopeLift::printArea($heavy, $bonded)), 'A = m g / p', [$volumeInput, $sheet->input('p', $bonded ? 'Bonded sand bears' : 'Green sand bears', Estimate::between(Dimension::Pressure, $bonded ? 350e3 : 35e3, $bonded ? 350e3 : 35e3, $bonded ? 350e3 : 35e3), 'table')], 'a third of the usual strength; else chaplets', Mark::Derived);
+        $sheet->add('core_print', 'Core prints, at least', Estimate::between(Dimension::Area, $area, CopeLift::printArea($light, $bonded), CopeLift::printArea($heavy, $bonded)), 'A = m g / p', [$volumeInput, $sheet->input('p', $bonded ? 'Bonded sand bears' : 'Green sand bears', Estimate::exact(Dimension::Pressure, $bonded ? 350e3 : 35e3), 'table')], 'a third of the usual strength; else chaplets', Mark::Derived);
 
         return $lift;
-    }
-
-    private static function metres(float $metres): Estimate
-    {
-        return Estimate::between(Dimension::Length, $metres, $metres, $metres);
-    }
-
-    private static function litres(float $cubicMetres): Estimate
-    {
-        return Estimate::between(Dimension::Volume, $cubicMetres, $cubicMetres, $cubicMetres);
     }
 }

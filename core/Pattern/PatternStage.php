@@ -104,7 +104,7 @@ final readonly class PatternStage
                 continue;
             }
             $volume += $section->count * $body->volume;
-            $inputs[] = $sheet->input((1 === $section->count ? '' : "{$section->count} × ")."V {$section->label}", $section->shape->words(), Estimate::between(Dimension::Volume, $body->volume, $body->volume, $body->volume), 'typed');
+            $inputs[] = $sheet->input((1 === $section->count ? '' : "{$section->count} × ")."V {$section->label}", $section->shape->words(), Estimate::exact(Dimension::Volume, $body->volume), 'typed');
         }
         if (0.0 === $volume) {
             return null;
@@ -123,7 +123,7 @@ final readonly class PatternStage
 
             return null;
         }
-        $held = $basis->estimate('pattern.held') ?? Estimate::between(Dimension::Volume, 0.0, 0.0, 0.0);
+        $held = $basis->estimate('pattern.held') ?? Estimate::exact(Dimension::Volume, 0.0);
         $left = self::left($basis, $sheet, $contraction);
         $reading = $mesh ? $read : $read->widenedBy(0.03);
         $volume = Estimate::through(Dimension::Volume, static fn (float $v, float $h, float $k): float => max(0.0, $v - $h) * $k, $reading, $held, Estimate::ratio($left));

@@ -50,6 +50,12 @@ final readonly class Basis
         return new self($record->values(), $record->workshop ?? new Workshop(), $format, $calibration ?? Calibration::none(), $efficiencies);
     }
 
+    /** The same caster's record with other values in it: what a change would do. */
+    public static function ofChanged(AttemptRecord $record, Values $values, QuantityFormatter $format): self
+    {
+        return new self($values, $record->workshop ?? new Workshop(), $format, Calibration::none());
+    }
+
     public function estimate(string $field): ?Estimate
     {
         $measurement = $this->values->measurement($field);

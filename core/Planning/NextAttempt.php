@@ -9,7 +9,6 @@ use MoltenNotes\Core\Diagnosis\ContextEvidence;
 use MoltenNotes\Core\Diagnosis\Contribution;
 use MoltenNotes\Core\Diagnosis\Diagnosis;
 use MoltenNotes\Core\Diagnosis\FactSheet;
-use MoltenNotes\Core\Filling\Calibration;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
@@ -20,7 +19,6 @@ use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\History;
 use MoltenNotes\Core\Record\Values;
-use MoltenNotes\Core\Workshop\Workshop;
 
 /**
  * Plans the next attempt: the changes edit a copy of the plan, the evidence is weighed again on that copy, and each defect gets its chance
@@ -55,10 +53,11 @@ final readonly class NextAttempt
     public function proposals(AttemptRecord $record, array $causes): array
     {
         $rule = new RemedyRule($this->format);
+        $plan = PlanCasting::of(Basis::of($record, $this->format));
         $proposals = [];
         foreach ($causes as $cause) {
             foreach (Remedies::against($cause) as $remedy) {
-                $new = $rule->newValue($remedy, $record);
+                $new = $rule->newValue($remedy, $record, $plan);
                 if ('habit' === $remedy->how || null !== $new) {
                     $proposals[] = new Change($remedy, null === $remedy->field ? null : $record->values()->get($remedy->field), $new);
                 }
@@ -106,7 +105,7 @@ final readonly class NextAttempt
 
     private function planOf(AttemptRecord $record, Values $plan): CastingPlan
     {
-        return PlanCasting::of(new Basis($plan, $record->workshop ?? new Workshop(), $this->format, Calibration::none()));
+        return PlanCasting::of(Basis::ofChanged($record, $plan, $this->format));
     }
 
     /**

@@ -6,7 +6,6 @@ namespace MoltenNotes\Core\Planning;
 
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Diagnosis\FactSheet;
-use MoltenNotes\Core\Filling\Calibration;
 use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
@@ -18,7 +17,6 @@ use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Working\Figure;
-use MoltenNotes\Core\Workshop\Workshop;
 
 /**
  * How much a remedy changes: the new value of its field, from the plan it starts with. Null when the plan does not say enough, or when
@@ -35,14 +33,14 @@ final readonly class RemedyRule
     {
     }
 
-    public function newValue(Remedy $remedy, AttemptRecord $record): Measurement|Sections|string|int|bool|null
+    /** @param CastingPlan $plan of this record */
+    public function newValue(Remedy $remedy, AttemptRecord $record, CastingPlan $plan): Measurement|Sections|string|int|bool|null
     {
         $values = $record->values();
         if (null === $remedy->field || !Fields::get($remedy->field)->belongsTo($values->choice('mould.process'))) {
             return null;
         }
         $old = $values->get($remedy->field);
-        $plan = PlanCasting::of(Basis::of($record, $this->format));
         $new = match ($remedy->how) {
             'set' => is_string($remedy->argument) || is_bool($remedy->argument) || is_int($remedy->argument) ? $remedy->argument : null,
             'quantity' => $this->quantity($remedy->argument),
@@ -175,7 +173,7 @@ final readonly class RemedyRule
         for ($round = 0; $round < self::MOST_ROUNDS && $speed > $share * 1.02; ++$round) {
             $millimetres = ceil($millimetres * $speed / $share);
             $wider = $record->values()->with('gating.gate_width', Measurement::of($millimetres, 'mm'));
-            $speed = PlanCasting::of(new Basis($wider, $record->workshop ?? new Workshop(), $this->format, Calibration::none()))->figure('gating', 'gate_speed_share')->value->si ?? 0.0;
+            $speed = PlanCasting::of(Basis::ofChanged($record, $wider, $this->format))->figure('gating', 'gate_speed_share')->value->si ?? 0.0;
         }
 
         return Measurement::of($millimetres, 'mm');

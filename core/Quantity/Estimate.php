@@ -19,7 +19,13 @@ final readonly class Estimate
 
     public static function exactly(ScalarQuantity $quantity): self
     {
-        return self::between($quantity::dimension(), $quantity->si(), $quantity->si(), $quantity->si());
+        return self::exact($quantity::dimension(), $quantity->si());
+    }
+
+    /** @throws ImpossibleQuantity when not finite */
+    public static function exact(Dimension $dimension, float $si): self
+    {
+        return self::between($dimension, $si, $si, $si);
     }
 
     /** @param float $share relative half-width, 0.4 for ± 40 % */

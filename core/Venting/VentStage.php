@@ -91,8 +91,8 @@ final class VentStage
         $breathes = $basis->mould?->breathes() ?? false;
         $short = !$breathes && $share < self::ENOUGH;
         $inputs = [
-            $sheet->input('d', 'Width', Estimate::between(Dimension::Length, $width, $width, $width), null === $diameter ? 'default' : 'typed'),
-            $sheet->input('A', 'Choke', Estimate::between(Dimension::Area, $chokeArea, $chokeArea, $chokeArea)),
+            $sheet->input('d', 'Width', Estimate::exact(Dimension::Length, $width), null === $diameter ? 'default' : 'typed'),
+            $sheet->input('A', 'Choke', Estimate::exact(Dimension::Area, $chokeArea)),
         ];
         $sheet->add('vent_share', 'Vents against the choke', Estimate::between(Dimension::Ratio, $share, $share * 0.8, $share * 1.2), 'n π d² / 4 A_choke', [$sheet->input('n', 'Vents', Estimate::ratio((float) $count), 'typed'), ...$inputs], 'a fifth is enough to fill (derived); as much as the choke is the rule of the trade', Mark::CommonPractice, $short ? 'bad' : ($share < 1 && !$breathes ? 'risky' : 'good'), $short ? 'Too few vents for the air to leave in time.' : ($breathes && $share < 1 ? 'The sand breathes as well.' : ''));
         $wanted = (int) ceil(($breathes ? self::ENOUGH : 1.0) * $chokeArea / (\M_PI * $width ** 2 / 4));
