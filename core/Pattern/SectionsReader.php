@@ -6,9 +6,6 @@ namespace MoltenNotes\Core\Pattern;
 
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\Nearest;
-use MoltenNotes\Core\Quantity\UnitTable;
-use MoltenNotes\Core\Record\Field;
-use MoltenNotes\Core\Record\FieldKind;
 use MoltenNotes\Core\Record\ValueReader;
 
 /** Reads the sections of a casting from untrusted input; blanks are allowed while somebody is still typing. */
@@ -100,9 +97,8 @@ final class SectionsReader
     {
         $measurements = [];
         foreach (self::BOUNDS as $name => [$unit, $least, $most, $low, $high]) {
-            $field = new Field($name, 'attempt', 'pattern', ucfirst(str_replace('_', ' ', $name)), FieldKind::Quantity, null, UnitTable::get($unit), [$least, $most], [$low, $high], null, '');
-            $value = $reader->value($field, $row[$name] ?? null, "{$pointer}/{$name}");
-            if ($value instanceof Measurement) {
+            $value = $reader->measured($name, $unit, [$least, $most], [$low, $high], $row[$name] ?? null, "{$pointer}/{$name}");
+            if (null !== $value) {
                 $measurements[$name] = $value;
             }
         }

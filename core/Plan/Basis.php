@@ -50,10 +50,10 @@ final readonly class Basis
         return new self($record->values(), $record->workshop ?? new Workshop(), $format, $calibration ?? Calibration::none(), $efficiencies);
     }
 
-    /** The same caster's record with other values in it: what a change would do. */
-    public static function ofChanged(AttemptRecord $record, Values $values, QuantityFormatter $format): self
+    /** The same workshop and experience for other values. */
+    public function with(Values $values): self
     {
-        return new self($values, $record->workshop ?? new Workshop(), $format, Calibration::none());
+        return new self($values, $this->workshop, $this->format, $this->calibration, $this->efficiencies);
     }
 
     public function estimate(string $field): ?Estimate

@@ -105,7 +105,7 @@ final readonly class NextAttempt
 
     private function planOf(AttemptRecord $record, Values $plan): CastingPlan
     {
-        return PlanCasting::of(Basis::ofChanged($record, $plan, $this->format));
+        return PlanCasting::of(Basis::of($record, $this->format)->with($plan));
     }
 
     /**

@@ -173,7 +173,7 @@ final readonly class RemedyRule
         for ($round = 0; $round < self::MOST_ROUNDS && $speed > $share * 1.02; ++$round) {
             $millimetres = ceil($millimetres * $speed / $share);
             $wider = $record->values()->with('gating.gate_width', Measurement::of($millimetres, 'mm'));
-            $speed = PlanCasting::of(Basis::ofChanged($record, $wider, $this->format))->figure('gating', 'gate_speed_share')->value->si ?? 0.0;
+            $speed = PlanCasting::of(Basis::of($record, $this->format)->with($wider))->figure('gating', 'gate_speed_share')->value->si ?? 0.0;
         }
 
         return Measurement::of($millimetres, 'mm');

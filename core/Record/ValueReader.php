@@ -12,6 +12,7 @@ use MoltenNotes\Core\Quantity\Nearest;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\QuantityParser;
 use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Quantity\UnitTable;
 
 /**
  * Reads named values from untrusted input and collects everything that is wrong or doubtful instead of stopping at the first.
@@ -80,6 +81,19 @@ final class ValueReader
             FieldKind::Text => $this->text($raw, $pointer),
             FieldKind::Sections => SectionsReader::read($raw, $pointer, $this),
         };
+    }
+
+    /**
+     * A measurement that is not a named value of a record: one of a section, of a thing in the workshop.
+     *
+     * @param array{float|int, float|int}      $possible in the unit, refused outside
+     * @param array{float|int, float|int}|null $usual    in the unit, questioned outside
+     */
+    public function measured(string $name, string $unit, array $possible, ?array $usual, mixed $raw, string $pointer): ?Measurement
+    {
+        $value = $this->value(new Field($name, '', '', ucfirst(str_replace('_', ' ', $name)), FieldKind::Quantity, null, UnitTable::get($unit), [(float) $possible[0], (float) $possible[1]], null === $usual ? null : [(float) $usual[0], (float) $usual[1]], null, ''), $raw, $pointer);
+
+        return $value instanceof Measurement ? $value : null;
     }
 
     public function choice(string $list, mixed $raw, string $pointer): ?string

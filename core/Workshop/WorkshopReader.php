@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Workshop;
 
 use MoltenNotes\Core\Quantity\Measurement;
-use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Core\Record\Choices;
-use MoltenNotes\Core\Record\Field;
-use MoltenNotes\Core\Record\FieldKind;
 use MoltenNotes\Core\Record\ValueReader;
 
 /** Reads a workshop from untrusted input. Faults go to the reader, each with its place. */
@@ -59,7 +56,7 @@ final class WorkshopReader
             $stock[] = ['name' => $name, 'mass' => $m['mass'], 'least' => $m['least'], 'price' => self::price($row['price'] ?? null, $at.'/price', $reader), 'loss' => $m['loss'], 'composition' => self::composition($row['composition'] ?? [], $at.'/composition', $reader)];
         }
 
-        return new Workshop($furnaces, $crucibles, $flasks, $cutters, $stock, self::tariffs($raw['tariffs'] ?? [], $pointer.'/tariffs', $reader), self::measured('safe_lift', ['kg', 0.5, 500], $raw['safe_lift'] ?? null, $pointer.'/safe_lift', $reader), self::currency($raw['currency'] ?? 'EUR', $pointer.'/currency', $reader), isset($raw['school']) ? $reader->choice('school', $raw['school'], $pointer.'/school') : null);
+        return new Workshop($furnaces, $crucibles, $flasks, $cutters, $stock, self::tariffs($raw['tariffs'] ?? [], $pointer.'/tariffs', $reader), $reader->measured('safe_lift', 'kg', [0.5, 500], null, $raw['safe_lift'] ?? null, $pointer.'/safe_lift'), self::currency($raw['currency'] ?? 'EUR', $pointer.'/currency', $reader), isset($raw['school']) ? $reader->choice('school', $raw['school'], $pointer.'/school') : null);
     }
 
     /**
@@ -85,18 +82,10 @@ final class WorkshopReader
             $name = trim($reader->text($row['name'] ?? null, $at.'/name') ?? '');
             $measured = [];
             foreach (self::ROWS[$kind] as $key => $bounds) {
-                $measured[$key] = self::measured($key, $bounds, $row[$key] ?? null, "{$at}/{$key}", $reader);
+                $measured[$key] = $reader->measured($key, $bounds[0], [$bounds[1], $bounds[2]], null, $row[$key] ?? null, "{$at}/{$key}");
             }
             yield [$row, '' === $name ? ucfirst(rtrim($kind, 's')).' '.($index + 1) : mb_substr($name, 0, 60), $measured, $at];
         }
-    }
-
-    /** @param array{string, float|int, float|int} $bounds */
-    private static function measured(string $name, array $bounds, mixed $raw, string $pointer, ValueReader $reader): ?Measurement
-    {
-        $value = $reader->value(new Field($name, 'workshop', 'workshop', ucfirst(str_replace('_', ' ', $name)), FieldKind::Quantity, null, UnitTable::get($bounds[0]), [(float) $bounds[1], (float) $bounds[2]], null, null, ''), $raw, $pointer);
-
-        return $value instanceof Measurement ? $value : null;
     }
 
     private static function price(mixed $raw, string $pointer, ValueReader $reader): ?float
@@ -118,7 +107,7 @@ final class WorkshopReader
     {
         $shares = [];
         foreach (is_array($raw) ? $raw : [] as $element => $percent) {
-            $value = self::measured((string) $element, ['percent', 0, 100], is_int($percent) || is_float($percent) ? ['value' => $percent, 'unit' => 'percent'] : $percent, $pointer.'/'.ValueReader::escape((string) $element), $reader);
+            $value = $reader->measured((string) $element, 'percent', [0, 100], null, is_int($percent) || is_float($percent) ? ['value' => $percent, 'unit' => 'percent'] : $percent, $pointer.'/'.ValueReader::escape((string) $element));
             if (1 !== preg_match('/^[A-Z][a-z]?$/', (string) $element)) {
                 $reader->refuse($pointer.'/'.ValueReader::escape((string) $element), 'workshop.element', 'This is not the sign of an element, such as Si.');
             } elseif (null !== $value) {

@@ -9,7 +9,6 @@ use MoltenNotes\App\Diagnose\CauseOpinion;
 use MoltenNotes\App\Findings\RecordedFinding;
 use MoltenNotes\App\PlanCasting\PlanView;
 use MoltenNotes\App\Shared\Storage\Notebook;
-use MoltenNotes\Core\Mould\MouldSection;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Planning\ValueWords;
 use MoltenNotes\Core\Quantity\Dimension;
@@ -48,7 +47,7 @@ final readonly class AttemptView
             'next_id' => $this->notebook->next($attempt)?->id()->toRfc4122(),
             'changed_fields' => self::changedFields($attempt),
             'cautions' => Cautions::for($all),
-            'section' => PlanView::section(MouldSection::of($basis, $plan), 'planned' === $attempt->state() ? null : MouldSection::of($this->plans->basis($record->planned, $attempt->caster()))),
+            'section' => PlanView::section($basis, $plan, 'planned' === $attempt->state() ? null : $record->planned),
             'risks' => $plan->risks(),
         ];
     }

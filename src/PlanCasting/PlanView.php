@@ -8,6 +8,7 @@ use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Mould\MouldSection;
 use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Values;
@@ -35,7 +36,7 @@ final readonly class PlanView
         $plan = PlanCasting::of($basis);
 
         return $plan->toArray($basis->format) + [
-            'section' => self::section(MouldSection::of($basis, $plan), null === $planned ? null : MouldSection::of($this->basis($planned, $caster))),
+            'section' => self::section($basis, $plan, $planned),
             'calibration' => ['pours' => $basis->calibration->pours, 'factor' => round($basis->calibration->factor()->si, 3)],
         ];
     }
@@ -45,21 +46,25 @@ final readonly class PlanView
     {
         $basis = $this->basis($values, $caster);
 
-        return self::section(MouldSection::of($basis, PlanCasting::of($basis)), null);
+        return self::section($basis, PlanCasting::of($basis), null);
     }
 
-    /** @return array<string, mixed> */
-    public static function section(MouldSection $made, ?MouldSection $planned): array
+    /**
+     * @param Values|null $planned drawn thinly behind what was made, where the two differ
+     *
+     * @return array<string, mixed>
+     */
+    public static function section(Basis $basis, CastingPlan $plan, ?Values $planned): array
     {
-        $section = $made->toArray();
+        $made = MouldSection::of($basis, $plan);
         $ghosts = [];
-        foreach ($planned?->parts() ?? [] as $part) {
+        foreach (null === $planned ? [] : MouldSection::of($basis->with($planned))->parts() as $part) {
             $same = array_filter($made->parts(), static fn ($other): bool => $other->id === $part->id && $other->outline === $part->outline);
             if ([] === $same && !$part->assumed) {
                 $ghosts[] = $part->toArray();
             }
         }
 
-        return $section + ['planned_parts' => $ghosts];
+        return $made->toArray() + ['planned_parts' => $ghosts];
     }
 }

@@ -10,12 +10,8 @@ use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Charge\Mix;
 use MoltenNotes\Core\Charge\Stock;
 use MoltenNotes\Core\Quantity\Dimension;
-use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\Money;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
-use MoltenNotes\Core\Quantity\UnitTable;
-use MoltenNotes\Core\Record\Field;
-use MoltenNotes\Core\Record\FieldKind;
 use MoltenNotes\Core\Record\ValueReader;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -34,14 +30,14 @@ final readonly class MixController
     {
         $body = JsonBody::of($request);
         $reader = new ValueReader($caster->units());
-        $melt = self::measured($reader, 'melt', 'kg', [0.001, 5000], $body['melt'] ?? null, '/melt');
+        $melt = $reader->measured('melt', 'kg', [0.001, 5000], null, $body['melt'] ?? null, '/melt');
         if (null === $melt) {
             $reader->refuse('/melt', 'charge.melt_missing', 'Say how much metal is wanted.');
         }
         $windows = self::windows($reader, $body['windows'] ?? []);
         $recovery = [];
         foreach (is_array($body['recovery'] ?? null) ? $body['recovery'] : [] as $element => $share) {
-            $recovery[(string) $element] = self::measured($reader, 'recovery', 'percent', [1, 100], $share, '/recovery/'.ValueReader::escape((string) $element))?->si() ?? 1.0;
+            $recovery[(string) $element] = $reader->measured('recovery', 'percent', [1, 100], null, $share, '/recovery/'.ValueReader::escape((string) $element))?->si() ?? 1.0;
         }
         $stock = $this->stock($caster);
         if ([] === $stock) {
@@ -75,8 +71,8 @@ final readonly class MixController
         $windows = [];
         foreach (is_array($raw) ? $raw : [] as $element => $ends) {
             $at = '/windows/'.ValueReader::escape((string) $element);
-            $low = self::measured($reader, 'low', 'percent', [0, 100], is_array($ends) ? $ends['low'] ?? null : null, $at.'/low')?->si() ?? 0.0;
-            $high = self::measured($reader, 'high', 'percent', [0, 100], is_array($ends) ? $ends['high'] ?? null : null, $at.'/high')?->si() ?? 1.0;
+            $low = $reader->measured('low', 'percent', [0, 100], null, is_array($ends) ? $ends['low'] ?? null : null, $at.'/low')?->si() ?? 0.0;
+            $high = $reader->measured('high', 'percent', [0, 100], null, is_array($ends) ? $ends['high'] ?? null : null, $at.'/high')?->si() ?? 1.0;
             if ($low > $high) {
                 $reader->refuse($at.'/high', 'charge.window_backwards', 'The window runs backwards: the smaller share first.');
             }
@@ -100,13 +96,5 @@ final readonly class MixController
         }
 
         return $stock;
-    }
-
-    /** @param array{float|int, float|int} $bounds */
-    private static function measured(ValueReader $reader, string $name, string $unit, array $bounds, mixed $raw, string $pointer): ?Measurement
-    {
-        $value = $reader->value(new Field($name, 'workshop', 'workshop', ucfirst($name), FieldKind::Quantity, null, UnitTable::get($unit), [(float) $bounds[0], (float) $bounds[1]], null, null, ''), $raw, $pointer);
-
-        return $value instanceof Measurement ? $value : null;
     }
 }
