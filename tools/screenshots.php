@@ -10,7 +10,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverExpectedCondition;
 use MoltenNotes\Tests\Support\Chromium;
 
-require dirname(__DIR__).'/vendor/autoload.php';
+require dirname(__DIR__).'/vendor-dev/autoload.php';
 
 $url = $argv[1] ?? 'http://127.0.0.1:8400';
 $port = random_int(20000, 50000);

@@ -169,7 +169,9 @@ final class MetalStage
 
             return;
         }
-        $heat = Estimate::through(Dimension::Energy, fn (float $kg): float => MeltEnergy::of($this->alloy, Mass::fromSi(max(0.0, $kg)), $this->basis->air(), Temperature::fromSi($pour))->si(), $charge);
+        // All of it must melt, however cool it is poured.
+        $hottest = max($pour, $this->alloy->liquidus->kelvin());
+        $heat = Estimate::through(Dimension::Energy, fn (float $kg): float => MeltEnergy::of($this->alloy, Mass::fromSi(max(0.0, $kg)), $this->basis->air(), Temperature::fromSi($hottest))->si(), $charge);
         $this->sheet->add('melt_energy', 'Heat into the metal', $heat, 'm [c_s (T_liq − T₀) + L + c_l (T − T_liq)]', [$this->sheet->input('m', 'Charge', $charge)], 'M. P. Groover, Fundamentals of Modern Manufacturing', Mark::RecalledFromMemory);
         $furnace = $this->basis->workshop->furnace($this->basis->values->choice('melt.furnace'));
         $source = EnergySource::find($this->basis->values->choice('melt.energy_source') ?? $furnace['source'] ?? null);

@@ -48,6 +48,11 @@ final class FeedStage
             return $sheet->result();
         }
         $stage = new self($basis, $basis->alloy, $basis->mould);
+        if ($basis->freezesNothing()) {
+            $stage->sheet->lacks('feeding', ['mould.temperature'], 'The mould is as hot as the metal’s solidus: nothing freezes in it, so no freezing time can be told.');
+
+            return $stage->sheet->result();
+        }
         $stage->run($arrival, $sizes);
 
         return $stage->sheet->result();

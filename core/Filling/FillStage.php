@@ -60,7 +60,7 @@ final class FillStage
     public function longestPour(): ?float
     {
         $arrival = $this->arrival();
-        if (null === $arrival || [] === $this->ways || $this->isFoam()) {
+        if (null === $arrival || [] === $this->ways || $this->isFoam() || $this->basis->freezesNothing()) {
             return null;
         }
         $longest = \INF;
@@ -81,6 +81,11 @@ final class FillStage
             return $this->sheet->result();
         }
         $arrival = $this->showArrival();
+        if ($this->basis->freezesNothing()) {
+            $this->sheet->lacks('fill', ['mould.temperature'], 'The mould is as hot as the metal’s solidus: how far the metal runs cannot be told.');
+
+            return $this->sheet->result();
+        }
         if (null === $arrival) {
             $this->sheet->lacks('fill', ['pour.temperature'], 'Give a pour temperature, planned or as made.');
 
@@ -152,7 +157,7 @@ final class FillStage
         $this->sheet->add('needed_at_mould', "Needed at the mould, {$way['label']}", Estimate::between(Dimension::Temperature, $needed, max($liquidus, $needed - 20), $needed + 20), 'r(T) = '.self::COMFORTABLE, [$this->sheet->input('path', $way['label'], Estimate::exact(Dimension::Length, $way['path']))], 'the same rule, solved for the temperature', Mark::Derived, 'plain', $needed < $liquidus + 1 ? 'It fills as long as the metal is liquid.' : '', $id);
         $carry = $this->basis->si('pour.carry_time');
         $read = null === $carry ? $needed : TemperatureLoss::before(Time::fromSi($carry), Temperature::fromSi($needed), $this->basis->air(), $this->pot())->kelvin();
-        $this->sheet->add('needed_in_furnace', "Needed in the furnace, {$way['label']}", Estimate::between(Dimension::Temperature, $read, $read - 20, $read + 20), '(m c + m_c c_c) dT/dt = −losses, backwards', [$this->sheet->input('t', 'Carrying', Estimate::exact(Dimension::Time, $carry ?? 0.0), null === $carry ? 'default' : 'typed')], 'Stefan-Boltzmann, Newton', Mark::Derived, $this->tooHot($read) ? 'risky' : 'plain', $this->tooHot($read) ? 'Hotter than this metal is usually poured: change something else.' : '', $id);
+        $this->sheet->add('needed_in_furnace', "Needed in the furnace, {$way['label']}", Estimate::between(Dimension::Temperature, $read, max($liquidus, $read - 20), $read + 20), '(m c + m_c c_c) dT/dt = −losses, backwards', [$this->sheet->input('t', 'Carrying', Estimate::exact(Dimension::Time, $carry ?? 0.0), null === $carry ? 'default' : 'typed')], 'Stefan-Boltzmann, Newton', Mark::Derived, $this->tooHot($read) ? 'risky' : 'plain', $this->tooHot($read) ? 'Hotter than this metal is usually poured: change something else.' : '', $id);
         if (null === $carry) {
             $this->sheet->assume('No time is lost between furnace and mould.', 'pour.carry_time');
         }
@@ -188,7 +193,9 @@ final class FillStage
         ];
         if (!$this->isFoam()) {
             $levers['One more gate'] = $this->ratioAt($kelvin, $way['modulus'], $speed * ($gates + 1) / $gates, $way['path']);
-            $levers['50 mm more head'] = $this->ratioAt($kelvin, $way['modulus'], $speed * sqrt(($head + 0.05) / $head), $way['path']);
+            if ($head > 0.0) {
+                $levers['50 mm more head'] = $this->ratioAt($kelvin, $way['modulus'], $speed * sqrt(($head + 0.05) / $head), $way['path']);
+            }
         }
         arsort($levers);
         $best = array_key_first($levers);

@@ -34,9 +34,9 @@ final class Choke
         return $coefficient * $areaM2 * sqrt(2 * Gravity::M_S2 * $headM);
     }
 
-    /** Sprue top over sprue base: √(H_total / h_basin), from continuity and Bernoulli. */
-    public static function taper(float $headM, float $basinM): float
+    /** Sprue top over sprue base as areas: √(H_total / h_basin), from continuity and Bernoulli. Null when no metal stands over the sprue: it then draws air, whatever its taper. */
+    public static function taper(float $headM, float $basinM): ?float
     {
-        return sqrt(max(1.0, $headM / $basinM));
+        return $basinM <= 0.0 ? null : sqrt(max(1.0, $headM / $basinM));
     }
 }

@@ -11,7 +11,7 @@ namespace MoltenNotes\Core\Gating;
  * Manufacturing Technology, recalled from memory). When the casting rises above three quarters of the head the mean overstates the speed; then
  * exactly, for a constant section, (C / ∫dz/√head)²: bottom gate ((√H + √(H − C))/2)² (derived). No filling at all when H < C (bottom) or
  * H < p (parting): refused.
- * H m: metal in the basin above the choke; C casting height; p height above the gate. All 0…5.
+ * H m: metal in the basin above the choke, above zero; C casting height; p height above the gate. All 0…5.
  */
 final class EffectiveHead
 {

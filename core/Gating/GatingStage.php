@@ -19,6 +19,8 @@ final class GatingStage
 {
     /** A sprue narrower than this cannot be kept full by hand. Common practice. */
     private const LEAST_BORE_M = 0.010;
+    /** Below this nothing flows that surface tension would not hold back. Derived from the least head into a slot. */
+    private const LEAST_HEAD_M = 0.001;
     private const WELL_TIMES_CHOKE = 5.0;
     /** Gates are at most half as thick as what they enter, so that they break off clean and freeze first. Common practice. */
     private const GATE_TO_SECTION = 0.5;
@@ -109,7 +111,10 @@ final class GatingStage
         foreach ($rules as $rule) {
             $this->sheet->add('pour_time_'.$rule['rule'], "Pour time, {$rule['label']}", Estimate::between(Dimension::Time, $rule['seconds'], $rule['seconds'] * 0.75, $rule['seconds'] * 1.25), $rule['formula'], [$this->sheet->input('W', 'Metal in the castings', Estimate::exact(Dimension::Mass, $this->mass())), $this->sheet->input('T', 'Average thickness', Estimate::exact(Dimension::Length, $this->thickness()))], $rule['source'], $rule['mark']);
         }
-        $usual = [] === $rules ? 5.0 : $rules[0]['seconds'];
+        if ('iron' === $this->alloy->family && $this->mass() > PourTime::IRON_RULES_TO_KG) {
+            $this->sheet->assume('The rules for iron and steel end at '.$this->basis->shown(PourTime::IRON_RULES_TO_KG, Dimension::Mass).'; beyond it the time at that mass is shown.');
+        }
+        $usual = $rules[0]['seconds'];
         $typed = $this->basis->estimate('gating.fill_time');
         $light = !in_array($this->alloy->family, ['iron', 'copper', 'silver'], true);
         $seconds = match (true) {
@@ -135,6 +140,12 @@ final class GatingStage
         $head = $this->basis->si('gating.sprue_height');
         if (null === $head) {
             $this->sheet->lacks('choke', ['gating.sprue_height'], 'Give the head: from the gate up to the metal in cup or basin.');
+
+            return null;
+        }
+        if ($head < self::LEAST_HEAD_M) {
+            $this->sheet->warn('cannot_fill', 'There is no head of metal: nothing drives it into the mould.', 'bad');
+            $this->sheet->lacks('choke', ['gating.sprue_height'], 'A head of at least '.$this->basis->shown(self::LEAST_HEAD_M, Dimension::Length).' is wanted to size anything.');
 
             return null;
         }
@@ -198,12 +209,25 @@ final class GatingStage
         if (!$this->basis->values->has('gating.basin_depth')) {
             $this->sheet->assume('40 mm of metal stand over the sprue.', 'gating.basin_depth');
         }
-        $top = $this->sizes['sprue_base'] * sqrt(Choke::taper($this->basis->si('gating.sprue_height') ?? 0.1, $basin));
-        $this->sizes['sprue_top'] = $this->basis->si('gating.sprue_top') ?? ('straight' === $this->basis->values->choice('gating.sprue_shape') ? $this->sizes['sprue_base'] : $top);
-        $this->sheet->add('sprue_top', 'Sprue bore at the top', Estimate::exact(Dimension::Length, ceil($top * 1000) / 1000), 'A_top/A_base = √(H/h)', [$this->sheet->input('H', 'Head', Estimate::exact(Dimension::Length, $this->basis->si('gating.sprue_height') ?? 0.1), 'typed'), $this->sheet->input('h', 'Metal over the sprue', Estimate::exact(Dimension::Length, $basin), $this->basis->values->has('gating.basin_depth') ? 'typed' : 'default')], 'continuity and Bernoulli', Mark::Published);
+        $this->sizeSprueTop($basin);
         if ('well' === $this->basis->values->choice('gating.well')) {
             $this->sheet->add('well', 'Sprue well, area', Estimate::exact(Dimension::Area, self::WELL_TIMES_CHOKE * $area), 'A = 5 × choke, twice as deep as the runner', [$this->sheet->input('A', 'Choke', Estimate::exact(Dimension::Area, $area))], 'American Foundry Society practice', Mark::RecalledFromMemory);
         }
+    }
+
+    private function sizeSprueTop(float $basin): void
+    {
+        $taper = Choke::taper($this->basis->si('gating.sprue_height') ?? 0.1, $basin);
+        $straight = 'straight' === $this->basis->values->choice('gating.sprue_shape');
+        $top = $this->sizes['sprue_base'] * sqrt($taper ?? 1.0);
+        $this->sizes['sprue_top'] = $this->basis->si('gating.sprue_top') ?? ($straight ? $this->sizes['sprue_base'] : $top);
+        if (null === $taper) {
+            $this->sheet->warn('draws_air', 'No metal stands over the sprue: it draws air, however it is tapered. Keep the cup full.', 'bad');
+            $this->sheet->lacks('sprue_top', ['gating.basin_depth'], 'How deep metal stands over the sprue is wanted for its taper.');
+
+            return;
+        }
+        $this->sheet->add('sprue_top', 'Sprue bore at the top', Estimate::exact(Dimension::Length, ceil($top * 1000) / 1000), 'A_top/A_base = √(H/h)', [$this->sheet->input('H', 'Head', Estimate::exact(Dimension::Length, $this->basis->si('gating.sprue_height') ?? 0.1), 'typed'), $this->sheet->input('h', 'Metal over the sprue', Estimate::exact(Dimension::Length, $basin), $this->basis->values->has('gating.basin_depth') ? 'typed' : 'default')], 'continuity and Bernoulli', Mark::Published);
     }
 
     private function sizeRunner(float $area, GatingRatio $ratio): void
@@ -250,7 +274,7 @@ final class GatingStage
         $width = $this->basis->si('gating.gate_width') ?? $this->sizes['gate_width'] ?? null;
         $thick = $this->basis->si('gating.gate_thickness') ?? $this->sizes['gate_thickness'] ?? null;
         $head ??= $this->basis->si('gating.sprue_height');
-        if (null === $bore || null === $width || null === $thick || null === $head || $head <= 0.0) {
+        if (null === $bore || null === $width || null === $thick || null === $head || $head < self::LEAST_HEAD_M) {
             return;
         }
         $sprue = \M_PI * $bore ** 2 / 4;

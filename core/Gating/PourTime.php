@@ -19,21 +19,24 @@ use MoltenNotes\Core\Mark;
  */
 final class PourTime
 {
-    /** @return list<array{rule: string, label: string, seconds: float, formula: string, source: string, mark: Mark}> every rule that applies, the usual one first */
+    /** The rules for iron and steel were drawn up to this mass; their logarithm turns round far beyond it. */
+    public const IRON_RULES_TO_KG = 450.0;
+
+    /** @return non-empty-list<array{rule: string, label: string, seconds: float, formula: string, source: string, mark: Mark}> every rule that applies, the usual one first */
     public static function rules(Alloy $alloy, float $massKg, float $thicknessMm, string $fill): array
     {
         $rules = [];
         if ('iron' === $alloy->family) {
             $steel = 'carbon_steel' === $alloy->code;
+            $ruled = min($massKg, self::IRON_RULES_TO_KG);
             $rules[] = $steel
-                ? self::rule('steel', 'Steel', (2.4335 - 0.3953 * log10(max(1.0, $massKg))) * sqrt($massKg), 't = (2.4335 − 0.3953 log W) √W')
-                : self::rule('iron', 'Grey iron', (1.41 + $thicknessMm / 14.59) * sqrt($massKg), 't = (1.41 + T/14.59) √W');
-        }
-        if ('copper' === $alloy->family) {
+                ? self::rule('steel', 'Steel', (2.4335 - 0.3953 * log10(max(1.0, $ruled))) * sqrt($ruled), 't = (2.4335 − 0.3953 log W) √W')
+                : self::rule('iron', 'Grey iron', (1.41 + $thicknessMm / 14.59) * sqrt($ruled), 't = (1.41 + T/14.59) √W');
+        } elseif ('copper' === $alloy->family) {
             $k = self::copper($alloy->code, $fill);
             $rules[] = self::rule('copper', 'Copper alloys', $k * $massKg ** (1 / 3), "t = {$k} W^⅓");
         }
-        if (!in_array($alloy->family, ['iron', 'copper'], true)) {
+        if ([] === $rules) {
             $rules[] = ['rule' => 'light', 'label' => 'Same space in iron', 'seconds' => 1.85 * ($massKg * 6900 / $alloy->densityLiquid->si()) ** (1 / 3), 'formula' => 't = 1.85 (W · 6900/ρ)^⅓', 'source' => 'from the rule for thin castings', 'mark' => Mark::Derived];
         }
         $k3 = self::thin($thicknessMm);

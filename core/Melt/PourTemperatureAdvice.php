@@ -24,8 +24,8 @@ final readonly class PourTemperatureAdvice
     private const HEAVY_FROM_MM = 12.0;
     private const THIN_FROM_MM = 3.0;
     private const SPREAD_K = 20.0;
-    /** Least superheat ever advised; below it the first touch of the mould freezes the stream. Common practice. */
-    private const LEAST_SUPERHEAT_K = 15.0;
+    /** Least superheat ever advised; below it the first touch of the mould freezes the stream. Common practice; as much as the spread, so that no advice reaches below the liquidus. */
+    private const LEAST_SUPERHEAT_K = self::SPREAD_K;
 
     private function __construct(public Temperature $temperature, public TemperatureDifference $spread, public Working $working)
     {

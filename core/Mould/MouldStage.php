@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Mould;
 
 use MoltenNotes\Core\Mark;
+use MoltenNotes\Core\Pattern\FromAbove;
+use MoltenNotes\Core\Pattern\SectionGeometry;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
+use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Working\StageResult;
 use MoltenNotes\Core\Working\StageSheet;
 use MoltenNotes\Core\Working\WorkingInput;
 
-/** The mould: flask that fits, sand or mix amounts, lift on the cope and the weights to put on it. */
+/** The mould: whether it bears the metal, the flask that fits, sand or mix amounts; the weights on the cope come from CopeWeights. */
 final class MouldStage
 {
     /** Sand around, and over and under the casting. Common practice. */
@@ -20,26 +23,43 @@ final class MouldStage
     private const OVER_M = 0.045;
     /** Bulk density of rammed and of vibrated sand, kg/m³. Common practice. */
     private const BULK = [1550.0, 1650.0];
-    /** The surge of a pour: weights carry this much of the lift. Common practice. */
-    private const SURGE = 1.75;
     private const RESERVE = 1.12;
 
     /** @param array<string, float> $gating sizes in metres */
     public static function compute(Basis $basis, ?float $castingVolume, array $gating): StageResult
     {
         $sheet = new StageSheet($basis->format);
+        self::suitability($basis, $sheet);
         if (null === $basis->mould) {
             $sheet->lacks('mould', ['mould.process'], 'Choose the mould process.');
 
             return $sheet->result();
         }
-        $need = self::flaskWanted($basis, $sheet, $gating);
+        $seen = null === $basis->sections ? null : FromAbove::of($basis->sections, $basis->bodies);
+        $need = self::flaskWanted($basis, $sheet, $gating, $seen);
         self::amounts($basis, $basis->mould, $sheet, $castingVolume, $need);
         if ($basis->mould->isSandMould()) {
-            self::lift($basis, $sheet);
+            CopeWeights::add($basis, $sheet, $seen, $castingVolume);
         }
 
         return $sheet->result();
+    }
+
+    /** What speaks against this metal in this mould, at these temperatures; asked while planning, not after the pour. */
+    private static function suitability(Basis $basis, StageSheet $sheet): void
+    {
+        $hottest = max($basis->si('pour.temperature') ?? 0.0, $basis->si('melt.peak') ?? 0.0);
+        $mould = $basis->si('mould.temperature');
+        $washed = 'dry' === $basis->values->choice('mould.coating');
+        $questions = $basis->suitability()->questions(
+            $hottest > 0.0 ? Temperature::fromSi($hottest) : null,
+            null === $mould ? null : Temperature::fromSi($mould),
+            $washed,
+            $basis->format,
+        );
+        foreach ($questions as $question) {
+            $sheet->warn($question['code'], $question['words'], $question['standing']);
+        }
     }
 
     /**
@@ -47,28 +67,75 @@ final class MouldStage
      *
      * @return array{float, float, float, float}|null length, width, cope, drag wanted, metres
      */
-    private static function flaskWanted(Basis $basis, StageSheet $sheet, array $gating): ?array
+    private static function flaskWanted(Basis $basis, StageSheet $sheet, array $gating, ?FromAbove $seen): ?array
     {
-        $length = self::extent($basis);
-        if (null === $length) {
-            $sheet->lacks('flask', ['casting.sections', 'casting.length'], 'The size of the casting is wanted first.');
+        $box = self::box($basis, $sheet, $seen);
+        if (null === $box) {
+            return null;
+        }
+        $height = $basis->castingHeight();
+        if (null === $height) {
+            $sheet->lacks('flask', ['casting.sections', 'casting.height'], 'The height of the casting is wanted for the depth of cope and drag.');
 
             return null;
         }
-        $height = $basis->castingHeight() ?? 0.02;
-        $footprint = array_sum(array_map(static fn ($body): float => $body->footprint, $basis->bodies));
-        $width = $footprint > 0 ? max(0.02, $footprint / $length) : $length * 0.5;
+        [$length, $width] = $box;
         $above = $basis->aboveGates() ?? $height / 2;
         $sprue = 2 * ($gating['sprue_top'] ?? 0.02) + self::AROUND_M;
         // Hot and heavy metal wants more sand between itself and the open.
         $more = in_array($basis->alloy->family ?? '', ['copper', 'iron', 'silver'], true) ? 1.4 : 1.0;
-        $wanted = [$length * $basis->castings() ** 0.5 + $sprue + 2 * self::AROUND_M * $more, $width * $basis->castings() ** 0.5 + 2 * self::AROUND_M * $more, max($above + self::OVER_M * $more, $basis->si('gating.sprue_height') ?? 0.0), max(0.0, $height - $above) + self::OVER_M * $more];
+        $around = self::AROUND_M * $more;
+        // Several castings lie in rows, with sand between them.
+        $columns = (int) ceil(sqrt($basis->castings()));
+        $rows = (int) ceil($basis->castings() / $columns);
+        $wanted = [
+            $columns * ($length + $around) + $sprue + $around,
+            $rows * ($width + $around) + $around,
+            max($above + self::OVER_M * $more, $basis->si('gating.sprue_height') ?? 0.0),
+            max(0.0, $height - $above) + self::OVER_M * $more,
+        ];
+        $inputs = [
+            $sheet->input('l', 'Casting, length', Estimate::exact(Dimension::Length, $length)),
+            $sheet->input('w', 'Casting, width', Estimate::exact(Dimension::Length, $width)),
+            $sheet->input('a', 'Sand around', Estimate::exact(Dimension::Length, $around), 'default'),
+        ];
         foreach (['Flask length', 'Flask width', 'Cope depth', 'Drag depth'] as $i => $label) {
-            $sheet->add(['flask_length', 'flask_width', 'flask_cope', 'flask_drag'][$i], "{$label}, at least", Estimate::exact(Dimension::Length, ceil($wanted[$i] * 1000) / 1000), 'casting + sprue + sand around', [$sheet->input('a', 'Sand around', Estimate::exact(Dimension::Length, self::AROUND_M * $more), 'default')], '25 mm around, 45 mm over and under, more for hot metal', Mark::CommonPractice);
+            $sheet->add(
+                ['flask_length', 'flask_width', 'flask_cope', 'flask_drag'][$i],
+                "{$label}, at least",
+                Estimate::exact(Dimension::Length, ceil($wanted[$i] * 1000 - 1e-6) / 1000),
+                'castings + sprue + sand around',
+                $inputs,
+                $basis->shown(self::AROUND_M, Dimension::Length).' around, '.$basis->shown(self::OVER_M, Dimension::Length).' over and under, more for hot metal',
+                Mark::CommonPractice,
+            );
         }
         self::ownFlask($basis, $sheet, $wanted);
 
         return $wanted;
+    }
+
+    /** @return array{float, float}|null length and width of one casting in the plane of the parting, metres */
+    private static function box(Basis $basis, StageSheet $sheet, ?FromAbove $seen): ?array
+    {
+        $told = $basis->si('casting.length');
+        if (null !== $seen) {
+            return [max($told ?? $seen->length, self::longest($basis)), $seen->width];
+        }
+        if (null === $told) {
+            $sheet->lacks('flask', ['casting.sections', 'casting.length'], [] === $basis->bodies ? 'The size of the casting is wanted first.' : 'All measurements of every section are wanted first.');
+
+            return null;
+        }
+        // Nothing but a length is told: no casting is wider than it is long.
+        $sheet->assume('The casting is as wide as it is long: describe it in sections and the flask becomes smaller.', 'casting.sections');
+
+        return [$told, $told];
+    }
+
+    private static function longest(Basis $basis): float
+    {
+        return max([0.0, ...array_values(array_map(static fn (SectionGeometry $body): float => $body->across, $basis->bodies))]);
     }
 
     /** @param array{float, float, float, float} $wanted */
@@ -97,25 +164,6 @@ final class MouldStage
         }
     }
 
-    /** Longest extent in the plane of the parting, metres. */
-    private static function extent(Basis $basis): ?float
-    {
-        if (null !== $basis->si('casting.length')) {
-            return $basis->si('casting.length');
-        }
-        if ([] === $basis->bodies) {
-            return null;
-        }
-        $length = 0.0;
-        foreach ($basis->sections?->all() ?? [] as $section) {
-            if (isset($basis->bodies[$section->id]) && 'end' === $section->sits) {
-                $length += $basis->bodies[$section->id]->across;
-            }
-        }
-
-        return max($length, ...array_values(array_map(static fn ($body): float => $body->across, $basis->bodies)));
-    }
-
     /** @param array{float, float, float, float}|null $wanted */
     private static function amounts(Basis $basis, MouldMaterial $mould, StageSheet $sheet, ?float $castingVolume, ?array $wanted): void
     {
@@ -130,6 +178,12 @@ final class MouldStage
         }
         $box = $length * $width * ($cope + $drag);
         $cavity = $castingVolume * $basis->castings();
+        if ($box <= $cavity) {
+            $sheet->lacks('amounts', ['flask.length', 'flask.width', 'flask.cope', 'flask.drag'], 'The castings are larger than the flask or box: no room is left for the mould.');
+            $sheet->warn('flask_small', 'The castings do not go into this flask or box.', 'bad');
+
+            return;
+        }
         $inputs = [$sheet->input('V_box', 'Flask or box', Estimate::exact(Dimension::Volume, $box)), $sheet->input('V', 'Castings', Estimate::exact(Dimension::Volume, $cavity))];
         if ($mould->breathes()) {
             $sand = Estimate::between(Dimension::Mass, max(0.0, $box - $cavity) * (self::BULK[0] + self::BULK[1]) / 2, max(0.0, $box - $cavity) * self::BULK[0], max(0.0, $box - $cavity) * self::BULK[1]);
@@ -173,63 +227,5 @@ final class MouldStage
             $heavy = null !== $limit && $mass > $limit->si();
             $sheet->add("lift_{$half}", 'Sand in the '.$half, Estimate::between(Dimension::Mass, $mass, $mass * 0.95, $mass * 1.05), 'm = (V − V_cavity/2) ρ', [$sheet->input('V', ucfirst($half).' of the flask', Estimate::exact(Dimension::Volume, $volume)), $sheet->input('V_cavity', 'Castings', Estimate::exact(Dimension::Volume, $cavity)), $sheet->input('ρ', 'Rammed or vibrated sand', Estimate::between(Dimension::Density, 1600, self::BULK[0], self::BULK[1]), 'table')], 'bulk density of the trade, without the flask itself', Mark::CommonPractice, $heavy ? 'risky' : 'plain', $heavy ? 'Heavier than one person here lifts: two people, or smaller halves.' : '');
         }
-    }
-
-    private static function lift(Basis $basis, StageSheet $sheet): void
-    {
-        $head = $basis->si('gating.sprue_height');
-        if (null === $basis->alloy || null === $head) {
-            $sheet->lacks('lift', null === $basis->alloy ? ['metal.alloy'] : ['gating.sprue_height'], 'Metal and head are wanted to know how hard the cope is lifted.');
-
-            return;
-        }
-        $footprint = array_sum(array_map(static fn ($section): float => ('end' === $section->sits || null === $section->joins ? 1 : 0) * $section->count * ($basis->bodies[$section->id]->footprint ?? 0.0), $basis->sections?->all() ?? [])) * $basis->castings();
-        if (0.0 === (float) $footprint) {
-            $sheet->lacks('lift', ['casting.sections'], 'Sections tell how large the cavity is seen from above.');
-
-            return;
-        }
-        $onFace = CopeLift::mass($basis->alloy->densityLiquid->si(), $footprint, $head);
-        $onCore = self::core($basis, $basis->alloy->densityLiquid->si(), $sheet);
-        $gross = $onFace + $onCore;
-        $mass = Estimate::between(Dimension::Mass, $gross, $gross * 0.85, $gross * 1.15);
-        $inputs = [$sheet->input('A', 'Seen from above', Estimate::exact(Dimension::Area, $footprint)), $sheet->input('h', 'Head over it', Estimate::exact(Dimension::Length, $head), 'typed'), $sheet->input('ρ', 'Liquid metal', Estimate::exactly($basis->alloy->densityLiquid), 'table')];
-        if ($onCore > 0) {
-            $inputs[] = $sheet->input('m', 'Lift on the core', Estimate::exact(Dimension::Mass, $onCore));
-        }
-        $sheet->add('cope_lift', 'Lift on the cope', $mass, $onCore > 0 ? 'ρ Σ A h + core' : 'ρ Σ A h', $inputs, 'hydrostatics', Mark::Published);
-        $cope = $basis->si('mould.cope_mass');
-        if (null === $cope) {
-            $flask = [$basis->si('flask.length'), $basis->si('flask.width'), $basis->si('flask.cope')];
-            $cope = in_array(null, $flask, true) ? 0.0 : array_product(array_map(static fn (?float $x): float => $x ?? 0.0, $flask)) * 1600;
-            $sheet->assume(0.0 === $cope ? 'The cope itself is not counted: give its mass or the flask.' : 'The cope weighs as much as its sand: '.$basis->shown($cope, Dimension::Mass).'.', 'mould.cope_mass');
-        }
-        $weights = CopeLift::weights($mass->si, $cope, self::SURGE);
-        $put = $basis->si('mould.cope_weight');
-        $short = null !== $put && $put < CopeLift::weights($mass->si, $cope, 1.5) - 0.05;
-        $sheet->add('cope_weights', 'Weights on the cope', Estimate::between(Dimension::Mass, $weights, CopeLift::weights($mass->si, $cope, 1.5), CopeLift::weights($mass->si, $cope, 2.0)), 'max(0, 1.5…2 × lift − cope)', [$sheet->input('cope', 'Cope itself', Estimate::exact(Dimension::Mass, $cope), $basis->values->has('mould.cope_mass') ? 'typed' : 'default')], 'the factor covers the surge of the pour', Mark::CommonPractice, $short ? 'bad' : 'plain', $short ? 'There is less on the cope than the metal may lift: '.$basis->shown($put, Dimension::Mass).'.' : (0.0 === $weights ? 'The cope is heavy enough by itself.' : ''));
-        if (null !== $put && $mass->si > 0) {
-            $share = ($put + $cope) / (1.5 * $mass->si);
-            $sheet->add('cope_share', 'Held down against what it needs', Estimate::ratio($share, $share * 0.85, $share * 1.15), '(weights + cope) / (1.5 lift)', [$sheet->input('weights', 'Weights put on', Estimate::exact(Dimension::Mass, $put), 'typed'), $sheet->input('cope', 'Cope itself', Estimate::exact(Dimension::Mass, $cope), $basis->values->has('mould.cope_mass') ? 'typed' : 'default'), $sheet->input('lift', 'Lift', $mass)], 'hydrostatics and the surge factor', Mark::CommonPractice);
-        }
-    }
-
-    /** Buoyancy of the core, kilograms, and the prints that hold it. */
-    private static function core(Basis $basis, float $density, StageSheet $sheet): float
-    {
-        $volume = $basis->si('core.volume');
-        if (null === $volume) {
-            return 0.0;
-        }
-        $lift = CopeLift::core($density, $volume);
-        $light = CopeLift::core($density, $volume, CopeLift::CORE_DENSITY * 1.1);
-        $heavy = CopeLift::core($density, $volume, CopeLift::CORE_DENSITY * 0.9);
-        $volumeInput = $sheet->input('V', 'Core in the metal', Estimate::exact(Dimension::Volume, $volume), 'typed');
-        $sheet->add('core_lift', 'Lift on the core', Estimate::between(Dimension::Mass, $lift, $light, $heavy), 'm = V (ρ − ρ_core)', [$volumeInput, $sheet->input('ρ', 'Liquid metal', Estimate::exact(Dimension::Density, $density), 'table'), $sheet->input('ρ_core', 'Sand core', Estimate::between(Dimension::Density, CopeLift::CORE_DENSITY, CopeLift::CORE_DENSITY * 0.9, CopeLift::CORE_DENSITY * 1.1), 'table')], 'hydrostatics; M. P. Groover', Mark::Published, 'plain', false === $basis->values->flag('core.held') ? 'Nothing holds it: prints or chaplets are wanted.' : '');
-        $bonded = 'green_sand' !== $basis->mould?->process;
-        $area = CopeLift::printArea($lift, $bonded);
-        $sheet->add('core_print', 'Core prints, at least', Estimate::between(Dimension::Area, $area, CopeLift::printArea($light, $bonded), CopeLift::printArea($heavy, $bonded)), 'A = m g / p', [$volumeInput, $sheet->input('p', $bonded ? 'Bonded sand bears' : 'Green sand bears', Estimate::exact(Dimension::Pressure, $bonded ? 350e3 : 35e3), 'table')], 'a third of the usual strength; else chaplets', Mark::Derived);
-
-        return $lift;
     }
 }

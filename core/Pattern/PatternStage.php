@@ -124,6 +124,11 @@ final readonly class PatternStage
             return null;
         }
         $held = $basis->estimate('pattern.held') ?? Estimate::exact(Dimension::Volume, 0.0);
+        if ($held->si >= $read->si) {
+            $sheet->lacks('volume', ['pattern.volume', 'pattern.held'], 'Rod or hand took up '.$basis->format->estimate($held).' of the '.$basis->format->estimate($read).' read: nothing is left for the pattern.');
+
+            return null;
+        }
         $left = self::left($basis, $sheet, $contraction);
         $reading = $mesh ? $read : $read->widenedBy(0.03);
         $volume = Estimate::through(Dimension::Volume, static fn (float $v, float $h, float $k): float => max(0.0, $v - $h) * $k, $reading, $held, Estimate::ratio($left));

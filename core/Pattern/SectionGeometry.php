@@ -22,6 +22,10 @@ final readonly class SectionGeometry
      * @param float $height    from its lowest to its highest point in the mould
      * @param float $footprint area seen from above
      * @param float $across    length along the drawn section
+     * @param float $depth     length across it, seen from above
+     * @param float $meanTop   mean height of its upper side over its lowest point: a round top is lower than its highest point
+     * @param float $bore      diameter of the hole seen from above; 0 for none
+     * @param bool  $round     whether the outline seen from above is a circle
      */
     private function __construct(
         public float $volume,
@@ -33,6 +37,10 @@ final readonly class SectionGeometry
         public float $height,
         public float $footprint,
         public float $across,
+        public float $depth,
+        public float $meanTop,
+        private float $bore,
+        private bool $round,
     ) {
     }
 
@@ -54,12 +62,41 @@ final readonly class SectionGeometry
             Shape::Free => self::free($of('volume'), $of('area')),
         };
         [$volume, $surface, $joint, $thickness, $run, $cross, $height, $footprint, $across] = $body;
-        if ($section->upright) {
-            // Stood on its end: what lay along the mould now stands up in it.
-            [$height, $across, $footprint] = [$across, $height, $volume / $across];
+        $round = in_array($section->shape, [Shape::Cylinder, Shape::Boss, Shape::Tube, Shape::Ring, Shape::Sphere], true);
+        $depth = $round ? $of('diameter') : (Shape::Free === $section->shape ? $across : $of('width'));
+        $meanTop = match ($section->shape) {
+            Shape::Wedge => ($of('thickness') + $of('thin_end')) / 2,
+            // A ball's upper half stands two thirds of its radius over its middle, taken over the circle seen from above.
+            Shape::Sphere => $height * 5 / 6,
+            default => $height,
+        };
+        $bore = $round && Shape::Sphere !== $section->shape ? $of('diameter') - 2 * $of('wall') - 2 * $of('width') : 0.0;
+        $bore = in_array($section->shape, [Shape::Tube, Shape::Ring], true) ? max(0.0, $bore) : 0.0;
+        if ($section->upright && Shape::Sphere !== $section->shape) {
+            // Stood on its end: what lay along the mould now stands up in it. What is round then shows its side, and its upper side is a half pipe.
+            [$height, $across] = [$across, $height];
+            $footprint = $across * $depth;
+            $meanTop = $round ? $height / 2 + \M_PI / 8 * $height : $height;
+            $bore = 0.0;
+            $round = false;
         }
 
-        return new self($volume, $surface, $joint, $thickness, $section->si('run') ?? $run, $cross, $height, $footprint, $across);
+        return new self($volume, $surface, $joint, $thickness, $section->si('run') ?? $run, $cross, $height, $footprint, $across, $depth, $meanTop, $bore, $round || Shape::Sphere === $section->shape);
+    }
+
+    /**
+     * The chord of its outline seen from above, at this distance from the middle: metal lies between the two half-lengths, on either side.
+     *
+     * @return array{float, float} inner and outer half-length, metres; the same where there is none
+     */
+    public function chord(float $x): array
+    {
+        if (!$this->round) {
+            return 2 * abs($x) <= $this->across * (1 + 1e-12) ? [0.0, $this->depth / 2] : [0.0, 0.0];
+        }
+        $half = static fn (float $diameter): float => sqrt(max(0.0, ($diameter / 2) ** 2 - $x ** 2));
+
+        return [$half($this->bore), $half($this->depth)];
     }
 
     /** @return array{float, float, float, float, float, float, float, float, float} */
@@ -69,7 +106,7 @@ final readonly class SectionGeometry
         $slope = sqrt($length ** 2 + ($thick - $thin) ** 2);
         $surface = $length * $width + $slope * $width + 2 * $length * $mean + $width * ($thick + $thin);
 
-        return [$length * $width * $mean, $surface, $width * $thick, min($thin, $width), $length, $width * $mean, $thick, $length * $width, $length];
+        return [$length * $width * $mean, $surface, $width * $thick, min($thin, $thick, $width), $length, $width * $mean, max($thick, $thin), $length * $width, $length];
     }
 
     /** @return array{float, float, float, float, float, float, float, float, float} */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Pattern;
 
 use MoltenNotes\Core\Quantity\Measurement;
-use MoltenNotes\Core\Quantity\Nearest;
 use MoltenNotes\Core\Record\ValueReader;
 
 /** Reads the sections of a casting from untrusted input; blanks are allowed while somebody is still typing. */
@@ -52,10 +51,7 @@ final class SectionsReader
 
             return null;
         }
-        foreach (array_diff(array_map(strval(...), array_keys($row)), self::WORDS, array_keys(self::BOUNDS)) as $unknown) {
-            $suggestion = Nearest::to($unknown, [...self::WORDS, ...array_keys(self::BOUNDS)]);
-            $reader->refuse($pointer.'/'.ValueReader::escape($unknown), 'pattern.unknown_measurement', 'This is not part of a section.'.(null === $suggestion ? '' : " Did you mean {$suggestion}?"));
-        }
+        $reader->refuseUnknown($row, [...self::WORDS, ...array_keys(self::BOUNDS)], $pointer, 'pattern.unknown_measurement', 'This is not part of a section.');
         $shape = is_string($row['shape'] ?? null) ? Shape::tryFrom($row['shape']) : null;
         if (null === $shape) {
             $reader->refuse($pointer.'/shape', 'pattern.unknown_shape', 'The shape is one of '.implode(', ', array_map(static fn (Shape $known): string => $known->value, Shape::cases())).'.');
@@ -65,7 +61,6 @@ final class SectionsReader
         $measurements = self::measurements($row, $pointer, $reader);
         self::refuseHollow($shape, $measurements, $pointer, $reader);
         $label = trim($reader->text($row['label'] ?? null, $pointer.'/label') ?? '');
-        $id = $row['id'] ?? null;
         $sits = $row['sits'] ?? ($shape->sitsOnTop() ? 'top' : 'end');
         if (!in_array($sits, ['end', 'top', 'under'], true)) {
             $reader->refuse($pointer.'/sits', 'record.unknown_choice', 'It sits at the end, on top or under.');
@@ -73,19 +68,33 @@ final class SectionsReader
         }
 
         return new Section(
-            is_string($id) && 1 === preg_match('/^[\w-]{1,40}$/', $id) ? $id : 's'.($index + 1),
+            self::name($row['id'] ?? null, "{$pointer}/id", $reader) ?? 's'.($index + 1),
             '' === $label ? $shape->words().' '.($index + 1) : mb_substr($label, 0, 60),
             $shape,
             $measurements,
-            is_string($row['joins'] ?? null) && '' !== $row['joins'] ? $row['joins'] : null,
+            self::name($row['joins'] ?? null, "{$pointer}/joins", $reader),
             $sits,
             self::count($row['count'] ?? 1, 1, $pointer.'/count', $reader),
-            true === ($row['upright'] ?? false),
+            $reader->mark($row['upright'] ?? null, $pointer.'/upright'),
             self::count($row['gates'] ?? 0, 0, $pointer.'/gates', $reader),
-            true === ($row['riser'] ?? false),
-            true === ($row['vent'] ?? false),
-            true === ($row['chill'] ?? false),
+            $reader->mark($row['riser'] ?? null, $pointer.'/riser'),
+            $reader->mark($row['vent'] ?? null, $pointer.'/vent'),
+            $reader->mark($row['chill'] ?? null, $pointer.'/chill'),
         );
+    }
+
+    /** The id of a section; null where it is blank or was refused. */
+    private static function name(mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        if (null === $raw || '' === $raw) {
+            return null;
+        }
+        if (is_string($raw) && 1 === preg_match('/^[A-Za-z0-9_-]{1,40}$/', $raw)) {
+            return $raw;
+        }
+        $reader->refuse($pointer, 'pattern.id', 'The id of a section is a text of letters, figures, - and _, at most 40.');
+
+        return null;
     }
 
     /**

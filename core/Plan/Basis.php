@@ -8,6 +8,7 @@ use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Filling\Calibration;
 use MoltenNotes\Core\Mould\MouldMaterial;
+use MoltenNotes\Core\Mould\Suitability;
 use MoltenNotes\Core\Pattern\SectionGeometry;
 use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Quantity\Dimension;
@@ -78,6 +79,18 @@ final readonly class Basis
     public function mouldTemperature(): Temperature
     {
         return Temperature::fromSi($this->si('mould.temperature') ?? $this->air()->kelvin());
+    }
+
+    /** What this mould bears. */
+    public function suitability(): Suitability
+    {
+        return new Suitability($this->values->choice('mould.process'), $this->alloy);
+    }
+
+    /** True when the mould is so hot that nothing freezes in it. */
+    public function freezesNothing(): bool
+    {
+        return $this->suitability()->mouldFreezesNothing($this->mouldTemperature());
     }
 
     public function castings(): int

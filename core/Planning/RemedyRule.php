@@ -6,6 +6,7 @@ namespace MoltenNotes\Core\Planning;
 
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Diagnosis\FactSheet;
+use MoltenNotes\Core\Mould\Suitability;
 use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
@@ -14,6 +15,7 @@ use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Core\Record\AttemptRecord;
+use MoltenNotes\Core\Record\Field;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Working\Figure;
@@ -56,7 +58,19 @@ final readonly class RemedyRule
             default => null,
         };
 
-        return $this->same($old, $new) ? null : $this->towards($remedy, $old, $new);
+        return $this->same($old, $new) || !$this->isPossible(Fields::get($remedy->field), $new) ? null : $this->towards($remedy, $old, $new);
+    }
+
+    /** No remedy proposes what the record would refuse. */
+    private function isPossible(Field $field, Measurement|Sections|string|int|bool|null $new): bool
+    {
+        $amount = match (true) {
+            $new instanceof Measurement => $field->unit?->fromSi($new->si()),
+            is_int($new) => (float) $new,
+            default => null,
+        };
+
+        return null === $amount || null === $field->possible || ($amount >= $field->possible[0] && $amount <= $field->possible[1]);
     }
 
     private function same(Measurement|Sections|string|int|bool|null $old, Measurement|Sections|string|int|bool|null $new): bool
@@ -93,7 +107,8 @@ final readonly class RemedyRule
         }
         $unit = UnitTable::get($old->unitCode);
         $value = $unit->fromSi($old->si()) * $factor;
-        $step = $value >= 20 ? 1.0 : ($value >= 2 ? 0.5 : 0.05);
+        // Small amounts keep two figures: rounding must not make nothing of them.
+        $step = $value >= 20 ? 1.0 : ($value >= 2 ? 0.5 : ($value >= 0.5 ? 0.05 : 10 ** (floor(log10($value)) - 1)));
 
         return Measurement::of(round($value / $step) * $step, $old->unitCode);
     }
@@ -122,7 +137,14 @@ final readonly class RemedyRule
         // Far above the advised temperature other levers are better: at most 60 ° over it.
         $target = null === $filling ? $advised : (is_finite($advised) ? min(max($advised, $filling - 273.15), $advised + 60) : $filling - 273.15);
         $old = $values->measurement('pour.temperature');
-        $celsius = round(($target + $reserveK) / 5) * 5;
+        // Never hotter than the mould or the metal itself bears.
+        $alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
+        $limit = (new Suitability($values->choice('mould.process'), $alloy))->hottest()?->celsius();
+        $celsius = min(round(($target + $reserveK) / 5) * 5, null === $limit ? \INF : floor(($limit - 1) / 5) * 5);
+        if (null !== $alloy && $celsius < $alloy->liquidus->celsius()) {
+            // This mould does not bear the metal at all: no temperature mends that.
+            return null;
+        }
         $hotter = 'cooler' !== $remedy;
         if (null !== $old && $hotter === ($old->si() - 273.15 >= $celsius)) {
             return null;

@@ -49,6 +49,12 @@ enum Dimension: string
         };
     }
 
+    /** Only a difference of temperatures runs below zero; a temperature counts from absolute zero here. */
+    public function canBeNegative(): bool
+    {
+        return self::TemperatureDifference === $this || self::Angle === $this;
+    }
+
     public function words(): string
     {
         return str_replace('_', ' ', $this->value);

@@ -10,6 +10,7 @@ namespace MoltenNotes\Core\Quantity;
  * How spread is carried: a formula is evaluated with each input in turn at its low and high end and the others at their middle; the
  * deviations upwards and downwards are added in quadrature, each direction for itself. That is first-order propagation for independent
  * inputs (JCGM 100:2008, recalled from memory), with the formula itself in place of its derivatives, so that a kink is not smoothed over.
+ * What cannot be negative has no negative end: the ends are cut off at nothing, however wide the spread.
  */
 final readonly class Estimate
 {
@@ -52,6 +53,10 @@ final readonly class Estimate
     {
         if (!is_finite($si) || !is_finite($lowSi) || !is_finite($highSi)) {
             throw ImpossibleQuantity::notFinite($dimension);
+        }
+
+        if ($si >= 0.0 && !$dimension->canBeNegative()) {
+            $lowSi = max(0.0, $lowSi);
         }
 
         return new self($dimension, $si, min($si, $lowSi), max($si, $highSi));

@@ -14,8 +14,8 @@ final readonly class QuantityParser
     private const LONGEST = 60;
 
     /** A whole and a fraction (1 3/4), a fraction (3/4), a vulgar fraction (1½), or a decimal with point or comma. */
-    private const NUMBER = '(?:\d+[ -]\d+\/\d+|\d+\/\d+|\d*[½¼¾⅛⅜⅝⅞]|\d+(?:[.,]\d+)?|[.,]\d+)';
-    private const VULGAR = ['½' => 0.5, '¼' => 0.25, '¾' => 0.75, '⅛' => 0.125, '⅜' => 0.375, '⅝' => 0.625, '⅞' => 0.875];
+    private const NUMBER = '(?:[0-9]+[ -][0-9]+\/[0-9]+|[0-9]+\/[0-9]+|[0-9]*[½¼¾⅛⅜⅝⅞⅓⅔]|[0-9]+(?:[.,][0-9]+)?|[.,][0-9]+)';
+    private const VULGAR = ['½' => 0.5, '¼' => 0.25, '¾' => 0.75, '⅛' => 0.125, '⅜' => 0.375, '⅝' => 0.625, '⅞' => 0.875, '⅓' => 1 / 3, '⅔' => 2 / 3];
 
     public function __construct(private UnitPreferences $preferences)
     {
@@ -31,6 +31,10 @@ final readonly class QuantityParser
         if ('' === $clean || mb_strlen($clean) > self::LONGEST) {
             throw UnreadableQuantity::text($text, $dimension);
         }
+        // A digit of another script must not be dropped from a number: "1٢" is not 1.
+        if (1 === preg_match('/[\p{Nd}\p{Nl}](?<![0-9])/u', $clean)) {
+            throw UnreadableQuantity::digits($text);
+        }
         if (null !== $range = $this->splitRange($clean)) {
             return $this->range($text, $range[0], $range[1], $dimension);
         }
@@ -42,10 +46,10 @@ final readonly class QuantityParser
     /** @return array{string, string}|null */
     private function splitRange(string $clean): ?array
     {
-        $unit = '[^\d.,]*?';
-        if (1 === preg_match('/^('.self::NUMBER.$unit.')\s*(?:-|to|\.\.)\s*('.self::NUMBER.'[^\d.,]*)$/u', $clean, $m)) {
+        $unit = '[^0-9.,]*?';
+        if (1 === preg_match('/^('.self::NUMBER.$unit.')\s*(?:-|to|\.\.)\s*('.self::NUMBER.'[^0-9.,]*)$/u', $clean, $m)) {
             // "1-3/4 in" is one and three quarters, not a range from 1 to 3/4.
-            return 1 === preg_match('/^\d+-\d+\/\d+/', $clean) ? null : [trim($m[1]), trim($m[2])];
+            return 1 === preg_match('/^[0-9]+-[0-9]+\/[0-9]+/', $clean) ? null : [trim($m[1]), trim($m[2])];
         }
 
         return null;
@@ -65,7 +69,7 @@ final readonly class QuantityParser
     /** @return array{float, Unit} SI value and the first unit typed (4 lb 2 oz is remembered as lb) */
     private function single(string $text, string $clean, Dimension $dimension, Unit $default): array
     {
-        if (Dimension::Time === $dimension && 1 === preg_match('/^(\d{1,4}):([0-5]\d)(?::([0-5]\d))?$/', $clean, $m)) {
+        if (Dimension::Time === $dimension && 1 === preg_match('/^([0-9]{1,4}):([0-5][0-9])(?::([0-5][0-9]))?$/', $clean, $m)) {
             return isset($m[3])
                 ? [(int) $m[1] * 3600.0 + (int) $m[2] * 60.0 + (int) $m[3], UnitTable::get('h')]
                 : [(int) $m[1] * 60.0 + (int) $m[2], UnitTable::get('min')];
@@ -75,7 +79,7 @@ final readonly class QuantityParser
             $sign = '-' === $clean[0] ? -1.0 : 1.0;
             $clean = ltrim(substr($clean, 1));
         }
-        $part = '/\G\s*('.self::NUMBER.')\s*([^\d.,½¼¾⅛⅜⅝⅞]*(?:(?<=[mnt])\^?[23](?![\d.,\/]))?)/u';
+        $part = '/\G\s*('.self::NUMBER.')\s*([^0-9.,½¼¾⅛⅜⅝⅞⅓⅔]*(?:(?<=[mnt])\^?[23](?![0-9.,\/]))?)/u';
         if (0 === preg_match_all($part, $clean, $matches, \PREG_SET_ORDER)
             || implode('', array_column($matches, 0)) !== $clean || count($matches) > 3) {
             throw UnreadableQuantity::text($text, $dimension);
@@ -116,6 +120,10 @@ final readonly class QuantityParser
         if (null !== $unit) {
             return $unit;
         }
+        $readings = UnitTable::readings($spelling);
+        if (null !== $readings) {
+            throw UnreadableQuantity::ambiguous($text, $spelling, $readings);
+        }
         $other = UnitTable::dimensionOf($spelling);
         if (null !== $other) {
             throw UnreadableQuantity::wrongKind($text, $dimension, $other);
@@ -130,7 +138,7 @@ final readonly class QuantityParser
                 return (float) substr($digits, 0, -strlen($sign)) + $value;
             }
         }
-        if (1 === preg_match('/^(?:(\d+)[ -])?(\d+)\/(\d+)$/', $digits, $m)) {
+        if (1 === preg_match('/^(?:([0-9]+)[ -])?([0-9]+)\/([0-9]+)$/', $digits, $m)) {
             if (0 === (int) $m[3]) {
                 throw UnreadableQuantity::text($text, $dimension);
             }
@@ -144,7 +152,7 @@ final readonly class QuantityParser
     private function clean(string $text): string
     {
         $text = mb_scrub(trim($text));
-        $text = preg_replace('/^(?:~|≈|about|around|approx\.?|ca\.?|c\.)\s*(?=[\d.,])/iu', '', $text) ?? '';
+        $text = preg_replace('/^(?:~|≈|about|around|approx\.?|ca\.?|c\.)\s*(?=[0-9.,])/iu', '', $text) ?? '';
         $text = str_replace(['–', '—', '−', "\u{00A0}", "\u{202F}"], ['-', '-', '-', ' ', ' '], $text);
 
         return preg_replace('/\s+/u', ' ', $text) ?? '';

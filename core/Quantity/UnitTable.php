@@ -42,6 +42,21 @@ final class UnitTable
         return null;
     }
 
+    /** @return array{string, string}|null both readings of a spelling that has two; null for every other */
+    public static function readings(string $spelling): ?array
+    {
+        /** @var list<array{string, string, string}> $rows */
+        $rows = require __DIR__.'/Data/ambiguous.php';
+        $clean = mb_strtolower(trim($spelling, " .\t"));
+        foreach ($rows as [$known, $one, $other]) {
+            if ($known === $clean) {
+                return [$one, $other];
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<string> */
     public static function spellings(Dimension $dimension): array
     {

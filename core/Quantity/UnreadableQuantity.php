@@ -48,6 +48,19 @@ final class UnreadableQuantity extends \DomainException implements CoreError
         );
     }
 
+    /** @param array{string, string} $readings */
+    public static function ambiguous(string $given, string $unit, array $readings): self
+    {
+        $shown = self::shorten($unit);
+
+        return new self("“{$shown}” may mean {$readings[0]} or {$readings[1]}: write the one you mean.", 'quantity.ambiguous_unit', ['given' => self::shorten($given), 'unit' => $shown]);
+    }
+
+    public static function digits(string $given): self
+    {
+        return new self('Please write figures as 0 to 9.', 'quantity.foreign_digits', ['given' => self::shorten($given)]);
+    }
+
     public static function backwards(string $given): self
     {
         return new self('The range runs backwards: put the smaller value first.', 'quantity.range_backwards', ['given' => self::shorten($given)]);

@@ -47,6 +47,8 @@ final class AttemptDocument
         $this->head($root);
         $casting = $this->object($root['casting'] ?? [], '/casting');
         $attempt = $this->object($root['attempt'] ?? [], '/attempt');
+        $this->reader->refuseUnknown($casting, ['name', 'purpose'], '/casting', 'record.unknown_part', 'This is not told of a casting.');
+        $this->reader->refuseUnknown($attempt, ['number', 'poured_on', 'note'], '/attempt', 'record.unknown_part', 'This is not told of an attempt.');
 
         return new AttemptRecord(
             $this->reader->text($casting['name'] ?? null, '/casting/name') ?? 'Casting',
@@ -75,10 +77,7 @@ final class AttemptDocument
         if (self::VERSION !== ($root['version'] ?? null)) {
             $this->reader->refuse('/version', 'record.version', 'This must be version '.self::VERSION.'.');
         }
-        foreach (array_diff(array_map(strval(...), array_keys($root)), self::KNOWN) as $unknown) {
-            $suggestion = Nearest::to($unknown, self::KNOWN);
-            $this->reader->refuse('/'.ValueReader::escape($unknown), 'record.unknown_part', 'This is not a part of an attempt document.'.(null === $suggestion ? '' : " Did you mean {$suggestion}?"));
-        }
+        $this->reader->refuseUnknown($root, self::KNOWN, '', 'record.unknown_part', 'This is not a part of an attempt document.');
     }
 
     /** @return list<string> */
@@ -129,6 +128,7 @@ final class AttemptDocument
     private function history(mixed $input): History
     {
         $root = $this->object($input, '/history');
+        $this->reader->refuseUnknown($root, ['attempts', 'confirmed'], '/history', 'record.unknown_part', 'This is not told of a history.');
         $attempts = $this->wholeNumber($root['attempts'] ?? 0, '/history/attempts', 0);
         $confirmed = [];
         foreach ($this->object($root['confirmed'] ?? [], '/history/confirmed') as $cause => $count) {
@@ -187,12 +187,7 @@ final class AttemptDocument
     /** @return array<mixed> */
     private function object(mixed $input, string $pointer): array
     {
-        if (is_array($input) && ([] === $input || !array_is_list($input))) {
-            return $input;
-        }
-        $this->reader->refuse($pointer, 'record.not_an_object', 'This must be an object.');
-
-        return [];
+        return $this->reader->object($input, $pointer);
     }
 
     /** @return list<mixed> */

@@ -9,6 +9,8 @@ use MoltenNotes\Core\Quantity\Nearest;
 /** Reads one finding; the same door for documents and for requests. */
 final class FindingReader
 {
+    private const PARTS = ['kind', 'places', 'looks', 'shown_at', 'severity', 'note'];
+
     /** Null when it was refused; the reader then holds why. */
     public static function read(mixed $raw, string $pointer, ValueReader $reader, Vocabulary $vocabulary): ?Finding
     {
@@ -17,6 +19,7 @@ final class FindingReader
 
             return null;
         }
+        $reader->refuseUnknown($raw, self::PARTS, $pointer, 'record.unknown_part', 'This is not part of a finding.');
         $kind = $raw['kind'] ?? null;
         if (!is_string($kind) || !isset($vocabulary->defects[$kind])) {
             $shown = is_string($kind) ? mb_substr(mb_scrub($kind), 0, 40) : gettype($kind);

@@ -128,6 +128,42 @@ final class ValueReader
         return $raw;
     }
 
+    /**
+     * Refuses every key that is not known here, with the nearest one that is.
+     *
+     * @param array<mixed>     $given
+     * @param list<int|string> $known
+     */
+    public function refuseUnknown(array $given, array $known, string $pointer, string $code, string $words): void
+    {
+        $known = array_map(strval(...), $known);
+        foreach (array_diff(array_map(strval(...), array_keys($given)), $known) as $unknown) {
+            $suggestion = Nearest::to(mb_scrub($unknown), $known);
+            $this->refuse($pointer.'/'.self::escape($unknown), $code, $words.(null === $suggestion ? '' : " Did you mean {$suggestion}?"));
+        }
+    }
+
+    /**
+     * An object of JSON, or an empty one where it was refused. An empty list passes as an empty object: PHP cannot tell the two apart.
+     *
+     * @return array<mixed>
+     */
+    public function object(mixed $raw, string $pointer, string $words = 'This must be an object.'): array
+    {
+        if (is_array($raw) && ([] === $raw || !array_is_list($raw))) {
+            return $raw;
+        }
+        $this->refuse($pointer, 'record.not_an_object', $words);
+
+        return [];
+    }
+
+    /** Yes or no, and no where it is blank; anything else is refused. */
+    public function mark(mixed $raw, string $pointer): bool
+    {
+        return null !== $raw && true === $this->flag($raw, $pointer);
+    }
+
     public function refuse(string $pointer, string $code, string $message): void
     {
         $this->problems[] = new FieldProblem($pointer, $code, $message);
@@ -197,6 +233,9 @@ final class ValueReader
     /** @param array<mixed> $raw */
     private function written(array $raw): ?Measurement
     {
+        if ([] !== array_diff_key($raw, ['value' => 0, 'unit' => 0, 'upper' => 0])) {
+            return null;
+        }
         $value = $raw['value'] ?? null;
         $unit = $raw['unit'] ?? null;
         $upper = $raw['upper'] ?? null;

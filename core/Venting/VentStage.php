@@ -105,13 +105,19 @@ final class VentStage
         if ('green_sand' !== $basis->values->choice('mould.process') || null === $moisture || null === $fillTime || null === $arrival || null === $basis->mould || null === $basis->alloy) {
             return;
         }
+        $height = $basis->si('gating.sprue_height') ?? 0.1;
+        if ($height <= 0.0) {
+            $sheet->lacks('steam', ['gating.sprue_height'], 'Without a head of metal nothing stands against the steam.');
+
+            return;
+        }
         $permeability = (float) ($basis->values->count('sand.permeability') ?? self::USUAL_PERMEABILITY);
         if (!$basis->values->has('sand.permeability')) {
             $sheet->assume('The sand has a permeability of about '.self::USUAL_PERMEABILITY.', and 5 cm of it lie between metal and vent.', 'sand.permeability');
         }
         $mould = $basis->mould;
         $pressure = Estimate::through(Dimension::Ratio, static fn (float $m, float $t, float $p): float => SandGas::backPressure(max(self::SKIN_S, $t), $m, $p, 5.0, $arrival->si - 273.15, $basis->air()->celsius(), $mould->diffusivity(), $mould->density), $moisture, $fillTime, Estimate::ratio($permeability, $permeability * 0.7, $permeability * 1.3));
-        $head = $basis->alloy->densityLiquid->si() / 1000 * ($basis->si('gating.sprue_height') ?? 0.1) * 100;
+        $head = $basis->alloy->densityLiquid->si() / 1000 * $height * 100;
         $ratio = Estimate::between(Dimension::Ratio, $pressure->si / $head, $pressure->lowSi / $head, $pressure->highSi / $head);
         $sheet->add('steam', 'Steam against the metal’s own pressure', $ratio, 'Q H / (P A) over ρ g h', [$sheet->input('moisture', 'Moisture', $moisture, 'typed'), $sheet->input('P', 'Permeability', Estimate::ratio($permeability), $basis->values->has('sand.permeability') ? 'typed' : 'default'), $sheet->input('t', 'Time under heat', $fillTime->atLeast(self::SKIN_S))], 'steam tables, permeability number; upper bound, for steam condenses in cool sand', Mark::Derived, $ratio->lowSi > 1 ? 'bad' : ($ratio->si > 1 ? 'risky' : 'good'), $ratio->si > 1 ? 'The steam may blow through the metal: drier sand, or more vents near the face.' : '');
     }

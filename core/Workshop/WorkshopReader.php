@@ -12,6 +12,10 @@ use MoltenNotes\Core\Record\ValueReader;
 final class WorkshopReader
 {
     private const MOST_ROWS = 200;
+    private const MOST_ELEMENTS = 24;
+    private const PARTS = ['furnaces', 'crucibles', 'flasks', 'cutters', 'stock', 'tariffs', 'safe_lift', 'currency', 'school'];
+    /** What a row holds besides its name and its measurements. */
+    private const WORDS = ['furnaces' => ['source'], 'crucibles' => [], 'flasks' => [], 'cutters' => ['kind'], 'stock' => ['price', 'composition']];
     /** Kind of row → measurement → unit, least, most. */
     private const ROWS = [
         'furnaces' => ['power' => ['kW', 0.05, 2000], 'efficiency' => ['percent', 0.1, 95]],
@@ -31,6 +35,7 @@ final class WorkshopReader
 
             return new Workshop();
         }
+        $reader->refuseUnknown($raw, self::PARTS, $pointer, 'record.unknown_part', 'This is not kept of a workshop.');
         $furnaces = $crucibles = $flasks = $cutters = $stock = [];
         foreach (self::rows($raw, 'furnaces', $pointer, $reader) as [$row, $name, $m, $at]) {
             $furnaces[] = ['name' => $name, 'source' => isset($row['source']) ? $reader->choice('energy_source', $row['source'], $at.'/source') : null, 'power' => $m['power'], 'efficiency' => $m['efficiency']];
@@ -79,6 +84,7 @@ final class WorkshopReader
                 $reader->refuse($at, 'record.not_an_object', 'This must be an object.');
                 continue;
             }
+            $reader->refuseUnknown($row, ['name', ...self::WORDS[$kind], ...array_keys(self::ROWS[$kind])], $at, 'record.unknown_part', 'This is not kept of such a thing.');
             $name = trim($reader->text($row['name'] ?? null, $at.'/name') ?? '');
             $measured = [];
             foreach (self::ROWS[$kind] as $key => $bounds) {
@@ -106,7 +112,13 @@ final class WorkshopReader
     private static function composition(mixed $raw, string $pointer, ValueReader $reader): array
     {
         $shares = [];
-        foreach (is_array($raw) ? $raw : [] as $element => $percent) {
+        $given = $reader->object($raw, $pointer, 'A composition is an object of elements with their shares, such as {"Si": "7 %"}.');
+        if (count($given) > self::MOST_ELEMENTS) {
+            $reader->refuse($pointer, 'workshop.too_many_elements', 'At most '.self::MOST_ELEMENTS.' elements.');
+
+            return [];
+        }
+        foreach ($given as $element => $percent) {
             $value = $reader->measured((string) $element, 'percent', [0, 100], null, is_int($percent) || is_float($percent) ? ['value' => $percent, 'unit' => 'percent'] : $percent, $pointer.'/'.ValueReader::escape((string) $element));
             if (1 !== preg_match('/^[A-Z][a-z]?$/', (string) $element)) {
                 $reader->refuse($pointer.'/'.ValueReader::escape((string) $element), 'workshop.element', 'This is not the sign of an element, such as Si.');
@@ -125,7 +137,7 @@ final class WorkshopReader
     private static function tariffs(mixed $raw, string $pointer, ValueReader $reader): array
     {
         $tariffs = [];
-        foreach (is_array($raw) ? $raw : [] as $source => $price) {
+        foreach ($reader->object($raw, $pointer, 'Tariffs are an object of sources of heat with their prices.') as $source => $price) {
             $at = $pointer.'/'.ValueReader::escape((string) $source);
             if (!isset(Choices::list('energy_source')[$source])) {
                 $reader->refuse($at, 'record.unknown_choice', 'This is not a source of heat we know.');

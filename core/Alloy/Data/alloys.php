@@ -28,7 +28,7 @@ return [
         ['za_27', 'ZA-27', 'zinc', 484.0, 375.0, 5000.0, 4700.0, 126.0, 525.0, 560.0, 5.0, 1.3, 530.0, 600.0, 'long', ['fume_zinc', 'dross_former'], [], ''],
         ['copper', 'Copper', 'copper', 1083.0, 1083.0, 8940.0, 8000.0, 205.0, 430.0, 495.0, 4.9, 1.9, 1150.0, 1250.0, 'short', ['absorbs_hydrogen', 'absorbs_oxygen'], [], ''],
         ['red_brass', 'Red brass 85-5-5-5', 'copper', 1010.0, 855.0, 8830.0, 7900.0, 190.0, 400.0, 480.0, 4.5, 1.5, 1070.0, 1230.0, 'long', ['absorbs_hydrogen', 'fume_zinc', 'fume_lead'], [], ''],
-        ['yellow_brass', 'Yellow brass 60/40', 'copper', 940.0, 905.0, 8400.0, 7700.0, 165.0, 400.0, 490.0, 4.5, 1.6, 980.0, 1100.0, 'short', ['absorbs_hydrogen', 'fume_zinc'], [], 'Flares from about 1060 °C: zinc boils off.'],
+        ['yellow_brass', 'Yellow brass 60/40', 'copper', 905.0, 900.0, 8400.0, 7700.0, 165.0, 400.0, 490.0, 4.5, 1.6, 980.0, 1100.0, 'short', ['absorbs_hydrogen', 'fume_zinc'], [], 'Flares from about 1060 °C: zinc boils off.'],
         ['silicon_bronze', 'Silicon bronze', 'copper', 970.0, 860.0, 8360.0, 7600.0, 205.0, 400.0, 480.0, 4.5, 1.6, 1040.0, 1180.0, 'long', ['absorbs_hydrogen'], [], ''],
         ['tin_bronze', 'Tin bronze 90/10', 'copper', 1000.0, 830.0, 8780.0, 7900.0, 190.0, 390.0, 480.0, 4.5, 1.5, 1050.0, 1200.0, 'long', ['absorbs_hydrogen'], [], ''],
         ['bell_metal', 'Bell metal 80/20', 'copper', 890.0, 800.0, 8640.0, 7800.0, 185.0, 380.0, 480.0, 4.5, 1.4, 1000.0, 1120.0, 'long', ['absorbs_hydrogen', 'brittle'], [], ''],

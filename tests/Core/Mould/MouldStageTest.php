@@ -67,16 +67,19 @@ final class MouldStageTest extends TestCase
     public function testTheLiftIsHeadTimesAreaTimesDensity(): void
     {
         $plan = Plans::of();
-        // By hand: foot 60 × 45 and ring π(60² − 48²), mm², under 90 mm of liquid aluminium, 2400 kg/m³; the boss stands on the foot.
-        $area = 2700e-6 + \M_PI * (3600 - 2304) * 1e-6;
+        // By hand, mm: the gates enter the foot, so 90 of metal stand over its upper side, 60 × 45 less the boss; 62 over the boss of 26 across;
+        // 92 over the ring, π(60² − 48²), which is two thinner than the foot. Liquid aluminium 2400 kg/m³.
+        $boss = \M_PI * 13 ** 2;
+        $litres = ((2700 - $boss) * 90 + $boss * 62 + \M_PI * (3600 - 2304) * 92) * 1e-9;
 
-        self::assertEqualsWithDelta($area * 0.09 * 2400, self::value($plan, 'mould', 'cope_lift'), 0.03);
+        self::assertEqualsWithDelta($litres * 2400, self::value($plan, 'mould', 'cope_lift'), 0.002);
     }
 
     public function testTwiceTheHeadLiftsTwiceAsHardAndTooLittleWeightIsABadRisk(): void
     {
-        $low = Plans::of(['mould.cope_weight' => '0.2 kg', 'mould.cope_mass' => '0.2 kg']);
-        $high = Plans::of(['gating.sprue_height' => '180 mm', 'mould.cope_weight' => '12 kg', 'mould.cope_mass' => '0.2 kg']);
+        $plate = ['casting.sections' => [['shape' => 'plate', 'length' => '120 mm', 'width' => '60 mm', 'thickness' => '6 mm', 'gates' => 1]]];
+        $low = Plans::of(['mould.cope_weight' => '0.2 kg', 'mould.cope_mass' => '0.2 kg'] + $plate);
+        $high = Plans::of(['gating.sprue_height' => '180 mm', 'mould.cope_weight' => '12 kg', 'mould.cope_mass' => '0.2 kg'] + $plate);
 
         self::assertEqualsWithDelta(2.0, self::value($high, 'mould', 'cope_lift') / self::value($low, 'mould', 'cope_lift'), 1e-6);
         self::assertSame('bad', $low->figure('mould', 'cope_weights')?->standing);

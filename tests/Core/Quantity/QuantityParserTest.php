@@ -31,6 +31,8 @@ final class QuantityParserTest extends TestCase
         yield 'hours and minutes' => ['1 h 20 min', Dimension::Time, 4800.0];
         yield 'minutes and seconds with a colon' => ['1:30', Dimension::Time, 90.0];
         yield 'the preferred unit' => ['705', Dimension::Temperature, 978.15];
+        yield 'a third' => ['1⅓ in', Dimension::Length, 4 / 3 * 0.0254];
+        yield 'thousandths of an inch by their plain name' => ['5 thou', Dimension::Length, 5 * 2.54e-5];
         yield 'thousands with a space' => ['1 200 g', Dimension::Mass, 1.2];
     }
 
@@ -67,6 +69,13 @@ final class QuantityParserTest extends TestCase
         yield 'a range that runs backwards' => ['720-700 C', Dimension::Temperature, 'backwards'];
         yield 'division by zero' => ['1/0 in', Dimension::Length, 'cannot be read'];
         yield 'two numbers side by side' => ['12 14 mm', Dimension::Length, 'cannot be read'];
+        yield 'digits of another script' => ['١٢ mm', Dimension::Length, '0 to 9'];
+        yield 'a number half in another script' => ['1٢ mm', Dimension::Length, '0 to 9'];
+        yield 'wide digits' => ['１２ mm', Dimension::Length, '0 to 9'];
+        yield 'a digit of another script behind the unit' => ['12 mm٣', Dimension::Length, '0 to 9'];
+        yield 'mil, which has two readings' => ['5 mil', Dimension::Length, 'a thousandth of an inch (thou) or a millimetre (mm)'];
+        yield 'gr, which has two readings' => ['12 gr', Dimension::Mass, 'grains (0.0648 g) or grams (g)'];
+        yield 'fluid ounces of two countries' => ['12 fl oz', Dimension::Volume, 'imperial'];
         yield 'very long' => [str_repeat('9', 5000).'x', Dimension::Length, 'cannot be read'];
         yield 'broken bytes' => ["\xff\xfe12", Dimension::Length, 'cannot be read'];
     }

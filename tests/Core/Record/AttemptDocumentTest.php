@@ -36,6 +36,24 @@ final class AttemptDocumentTest extends TestCase
         yield 'a part that is no part' => [['finding' => []], '/finding', 'Did you mean findings'];
         yield 'a day that never was' => [['attempt' => ['poured_on' => '2026-02-30']], '/attempt/poured_on', 'date'];
         yield 'confirmed more often than poured' => [['history' => ['attempts' => 1, 'confirmed' => ['sand_wet' => 2]]], '/history/confirmed/sand_wet', 'more often'];
+        $section = static fn (array $more): array => ['planned' => ['casting.sections' => [$more + ['shape' => 'plate']]]];
+        yield 'a vent that is neither yes nor no' => [$section(['vent' => '💥']), '/planned/casting.sections/0/vent', 'yes or no'];
+        yield 'a riser that is a number' => [$section(['riser' => 1]), '/planned/casting.sections/0/riser', 'yes or no'];
+        yield 'upright in words' => [$section(['upright' => 'yes']), '/planned/casting.sections/0/upright', 'yes or no'];
+        yield 'a chill that is a list' => [$section(['chill' => []]), '/planned/casting.sections/0/chill', 'yes or no'];
+        yield 'an id that is no text' => [$section(['id' => 7]), '/planned/casting.sections/0/id', 'text'];
+        yield 'joined to a number' => [$section(['joins' => 0]), '/planned/casting.sections/0/joins', 'text'];
+        yield 'text as a composition' => [['workshop' => ['stock' => [['composition' => 'mostly silicon']]]], '/workshop/stock/0/composition', 'object of elements'];
+        yield 'text as tariffs' => [['workshop' => ['tariffs' => 'cheap']], '/workshop/tariffs', 'object of sources'];
+        yield 'an unknown part of a workshop' => [['workshop' => ['furnace' => []]], '/workshop/furnace', 'Did you mean furnaces'];
+        yield 'an unknown part of a furnace' => [['workshop' => ['furnaces' => [['powr' => '2 kW']]]], '/workshop/furnaces/0/powr', 'Did you mean power'];
+        yield 'an unknown part of a casting' => [['casting' => ['nane' => 'Cleat']], '/casting/nane', 'Did you mean name'];
+        yield 'an unknown part of an attempt' => [['attempt' => ['poured' => '2026-05-03']], '/attempt/poured', 'poured_on'];
+        yield 'an unknown part of a finding' => [['findings' => [['kind' => 'misrun', 'plases' => []]]], '/findings/0/plases', 'Did you mean places'];
+        yield 'an unknown part of a history' => [['history' => ['tries' => 3]], '/history/tries', 'not told'];
+        yield 'an unknown part of a quantity' => [['made' => ['casting.wall' => ['value' => 4, 'unit' => 'mm', 'about' => true]]], '/made/casting.wall', 'unit'];
+        yield 'figures of another script' => [['made' => ['casting.wall' => '1٢ mm']], '/made/casting.wall', '0 to 9'];
+        yield 'a count in another script' => [['made' => ['gating.gates' => '٢']], '/made/gating.gates', 'whole number'];
         yield 'a quantity without its unit' => [['made' => ['pour.temperature' => 705]], '/made/pour.temperature', 'unit'];
     }
 

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Mould;
+
+use MoltenNotes\Core\Alloy\Alloy;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Quantity\Temperature;
+
+/**
+ * Whether a mould bears a metal, and how hot the one and the other may be. The door to the table of suitability.
+ *
+ * Temperatures as Temperature; every question or refusal is a sentence with its reason. Source: common practice and handbook tables, row by row
+ * in Data/suitability.php.
+ *
+ * @phpstan-type Table array{processes: list<array{string, string, 'good'|'risky'|'bad', string}>, limits: list<array{string, float, float, float, string}>, mould_limits: list<array{string, float, float, string}>, boiling: list<array{string, float, float, string}>, warm_from: list<array{string, float}>}
+ * @phpstan-type Question array{code: string, standing: 'risky'|'bad', words: string}
+ */
+final readonly class Suitability
+{
+    public function __construct(private ?string $process, private ?Alloy $alloy)
+    {
+    }
+
+    /**
+     * Everything to be asked or refused before such metal goes into such a mould.
+     *
+     * @param Temperature|null $metal as hot as it gets, null when not told
+     * @param Temperature|null $mould null when not told
+     *
+     * @return list<Question>
+     */
+    public function questions(?Temperature $metal, ?Temperature $mould, bool $washed, QuantityFormatter $format): array
+    {
+        return [...$this->pairing($washed), ...$this->hotMetal($metal, $format), ...$this->mouldItself($mould, $format)];
+    }
+
+    /** The hottest that this metal may be in this mould before it is refused; null where nothing here forbids more. Celsius bounds of the table. */
+    public function hottest(): ?Temperature
+    {
+        $bounds = [];
+        foreach (self::table()['limits'] as [$process, , $refused, $drop]) {
+            if ($process === $this->process) {
+                $bounds[] = $refused + $drop;
+            }
+        }
+        foreach (self::table()['boiling'] as [$metal, , $refused]) {
+            if ($this->is($metal)) {
+                $bounds[] = $refused;
+            }
+        }
+
+        return [] === $bounds ? null : Temperature::fromCelsius(min($bounds));
+    }
+
+    /** A mould as hot as the metal's solidus freezes nothing: no time and no distance can be told. Derived. */
+    public function mouldFreezesNothing(Temperature $mould): bool
+    {
+        return null !== $this->alloy && $mould->kelvin() >= $this->alloy->solidus->kelvin();
+    }
+
+    /** @return list<Question> */
+    private function pairing(bool $washed): array
+    {
+        if (null === $this->process || null === $this->alloy) {
+            return [];
+        }
+        foreach ([$this->alloy->code, $this->alloy->family, '*'] as $wanted) {
+            foreach (self::table()['processes'] as [$process, $metal, $standing, $why]) {
+                if ($process !== $this->process || $metal !== $wanted) {
+                    continue;
+                }
+                $answered = $washed && 'risky' === $standing && str_contains($why, 'wash');
+
+                return 'good' === $standing || $answered ? [] : [['code' => 'process_metal', 'standing' => $standing, 'words' => "{$this->alloy->name}: {$why}"]];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Question> */
+    private function hotMetal(?Temperature $metal, QuantityFormatter $format): array
+    {
+        if (null === $metal || null === $this->alloy) {
+            return [];
+        }
+        $questions = [];
+        $shown = $format->quantity($metal);
+        if ($metal->kelvin() < $this->alloy->liquidus->kelvin()) {
+            $questions[] = ['code' => 'not_liquid', 'standing' => 'bad', 'words' => "At {$shown} {$this->alloy->name} is not all liquid: its liquidus is {$format->quantity($this->alloy->liquidus)}."];
+        }
+        foreach (self::table()['boiling'] as [$of, $questioned, $refused, $why]) {
+            if ($this->is($of) && $metal->celsius() >= $questioned - 1e-6) {
+                $bad = $metal->celsius() >= $refused - 1e-6;
+                $questions[] = ['code' => 'boils', 'standing' => $bad ? 'bad' : 'risky', 'words' => $bad ? "{$shown} is too hot: {$why}." : "{$shown} is near the limit: {$why}."];
+            }
+        }
+        foreach (self::table()['limits'] as [$process, $questioned, $refused, $drop, $why]) {
+            $face = $metal->celsius() - $drop;
+            if ($process === $this->process && $face >= $questioned - 1e-6) {
+                $bad = $face >= $refused - 1e-6;
+                $questions[] = ['code' => 'mould_limit', 'standing' => $bad ? 'bad' : 'risky', 'words' => "{$shown} is ".($bad ? 'too hot for this mould' : 'near this mould’s limit').": {$why}."];
+            }
+        }
+
+        return $questions;
+    }
+
+    /** @return list<Question> */
+    private function mouldItself(?Temperature $mould, QuantityFormatter $format): array
+    {
+        $questions = [];
+        foreach (self::table()['warm_from'] as [$process, $from]) {
+            if ($process === $this->process && (null === $mould || $mould->celsius() < $from)) {
+                $least = $format->quantity(Temperature::fromCelsius($from));
+                $questions[] = ['code' => 'mould_damp', 'standing' => null === $mould ? 'risky' : 'bad', 'words' => null === $mould ? "Warm the mould through, above {$least}, and say how warm it is: a cold or damp one throws the metal out." : "A mould at {$format->quantity($mould)} may be damp and throw the metal out: warm it through, above {$least}."];
+            }
+        }
+        if (null === $mould) {
+            return $questions;
+        }
+        foreach (self::table()['mould_limits'] as [$process, $questioned, $refused, $why]) {
+            if ($process === $this->process && $mould->celsius() >= $questioned) {
+                $questions[] = ['code' => 'mould_limit', 'standing' => $mould->celsius() >= $refused ? 'bad' : 'risky', 'words' => "A mould at {$format->quantity($mould)}: {$why}."];
+            }
+        }
+        if (null !== $this->alloy && $this->mouldFreezesNothing($mould)) {
+            $questions[] = ['code' => 'mould_too_hot', 'standing' => 'bad', 'words' => "The mould at {$format->quantity($mould)} is as hot as the solidus of {$this->alloy->name}, {$format->quantity($this->alloy->solidus)}: nothing freezes in it until it cools, so neither filling nor freezing can be told."];
+        }
+
+        return $questions;
+    }
+
+    private function is(string $metal): bool
+    {
+        return $metal === $this->alloy?->code || $metal === $this->alloy?->family;
+    }
+
+    /** @return Table */
+    private static function table(): array
+    {
+        /** @var Table|null $table */
+        static $table = null;
+
+        return $table ??= self::load();
+    }
+
+    /** @return Table */
+    private static function load(): array
+    {
+        /** @var Table $table */
+        $table = require __DIR__.'/Data/suitability.php';
+
+        return $table;
+    }
+}
