@@ -15,6 +15,10 @@ final class MeshTally
     /** @var array{float, float, float} */
     public array $high = [-\INF, -\INF, -\INF];
 
+    private const FACET_ENDS = 'endfacet';
+    /** No facet of text takes so many bytes, whoever wrote it. */
+    private const LONGEST_FACET = 65536;
+
     private int $flat = 0;
     private int $senseless = 0;
     private int $edgeSum = 0;
@@ -41,14 +45,23 @@ final class MeshTally
         return $left > 0 ? substr($buffer, $count * 50) : '';
     }
 
-    /** Takes whole facets of text off the buffer and gives back the rest. */
+    /**
+     * Takes whole facets of text off the buffer and gives back the rest, which is always short: the work grows with the file, not with its square.
+     *
+     * @throws UnreadableMesh when the text goes on and on without the end of a facet
+     */
     public function text(string $buffer, bool $last = false): string
     {
-        $end = $last ? strlen($buffer) : strrpos($buffer, 'endfacet');
+        $end = $last ? strlen($buffer) : strrpos($buffer, self::FACET_ENDS);
         if (false === $end) {
+            if (strlen($buffer) > self::LONGEST_FACET) {
+                throw UnreadableMesh::endless($this->triangles);
+            }
+
             return $buffer;
         }
-        preg_match_all('/vertex\s+(\S+)\s+(\S+)\s+(\S+)/', substr($buffer, 0, $end), $found);
+        // Possessive: what was read once is not tried again in pieces.
+        preg_match_all('/vertex\s++(\S++)\s++(\S++)\s++(\S++)/', substr($buffer, 0, $end), $found);
         for ($i = 0, $count = intdiv(count($found[0]), 3) * 3; $i < $count; $i += 3) {
             $packed = '';
             for ($k = $i; $k < $i + 3; ++$k) {
@@ -61,7 +74,12 @@ final class MeshTally
             $this->facet($f, $b);
         }
 
-        return substr($buffer, $end);
+        $rest = $last ? '' : substr($buffer, $end + strlen(self::FACET_ENDS));
+        if (strlen($rest) > self::LONGEST_FACET) {
+            throw UnreadableMesh::endless($this->triangles);
+        }
+
+        return $rest;
     }
 
     public function isClosed(): bool

@@ -25,6 +25,11 @@ final class UnreadableMesh extends \DomainException implements CoreError
         return new self("The file breaks off: it promises {$promised} facets and holds {$read}. Send it again.", 'mesh.broken_off', ['read' => $read, 'promised' => $promised]);
     }
 
+    public static function endless(int $read): self
+    {
+        return new self("This is not the text of an STL file: after {$read} facets it goes on without the end of one.", 'mesh.endless', ['read' => $read]);
+    }
+
     public static function empty(): self
     {
         return new self('There is no facet in this file.', 'mesh.empty', []);

@@ -33,9 +33,14 @@ final class Remedies
         return array_values(array_filter(self::all(), static fn (Remedy $remedy): bool => $remedy->cause === $cause));
     }
 
+    public static function find(string $code): ?Remedy
+    {
+        return self::all()[$code] ?? null;
+    }
+
     /** @throws UnknownRemedy */
     public static function get(string $code): Remedy
     {
-        return self::all()[$code] ?? throw UnknownRemedy::code($code, Nearest::to($code, array_keys(self::all())));
+        return self::find($code) ?? throw UnknownRemedy::code($code, Nearest::to($code, array_keys(self::all())));
     }
 }

@@ -15,7 +15,6 @@ use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Core\Record\AttemptRecord;
-use MoltenNotes\Core\Record\Field;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Working\Figure;
@@ -58,19 +57,8 @@ final readonly class RemedyRule
             default => null,
         };
 
-        return $this->same($old, $new) || !$this->isPossible(Fields::get($remedy->field), $new) ? null : $this->towards($remedy, $old, $new);
-    }
-
-    /** No remedy proposes what the record would refuse. */
-    private function isPossible(Field $field, Measurement|Sections|string|int|bool|null $new): bool
-    {
-        $amount = match (true) {
-            $new instanceof Measurement => $field->unit?->fromSi($new->si()),
-            is_int($new) => (float) $new,
-            default => null,
-        };
-
-        return null === $amount || null === $field->possible || ($amount >= $field->possible[0] && $amount <= $field->possible[1]);
+        // No remedy proposes what the record would refuse.
+        return null === $new || $this->same($old, $new) || !Fields::get($remedy->field)->takes($new) ? null : $this->towards($remedy, $old, $new);
     }
 
     private function same(Measurement|Sections|string|int|bool|null $old, Measurement|Sections|string|int|bool|null $new): bool

@@ -6,6 +6,7 @@ namespace MoltenNotes\App\Account;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use MoltenNotes\Core\CoreError;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Security\Core\User\UserInterface;
@@ -16,6 +17,9 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'caster')]
 class Caster implements UserInterface, PasswordAuthenticatedUserInterface
 {
+    /** An hour, a working day, two weeks. */
+    public const IDLE_MINUTES = [60, 720, 20160];
+
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;
@@ -44,7 +48,19 @@ class Caster implements UserInterface, PasswordAuthenticatedUserInterface
     #[ORM\Column]
     private \DateTimeImmutable $joinedAt;
 
-    /** @param non-empty-string $email lower case */
+    /** Signed out after so long without a request. */
+    #[ORM\Column]
+    private int $idleMinutes = self::IDLE_MINUTES[2];
+
+    /** Whether single letters are shortcuts; WCAG 2.1.4 wants a way to switch them off. */
+    #[ORM\Column]
+    private bool $singleKeys = true;
+
+    /** Another word after every change of the notebook: what was worked out from its records counts as long as it is the same. */
+    #[ORM\Column(length: 16)]
+    private string $revision = '';
+
+    /** @param non-empty-string $email as Address reads it */
     public function __construct(string $email, string $name, \DateTimeImmutable $joinedAt)
     {
         $this->id = Uuid::v7();
@@ -62,11 +78,34 @@ class Caster implements UserInterface, PasswordAuthenticatedUserInterface
      * @param array<string, string> $units
      * @param list<string>          $dismissedCautions
      */
-    public function prefer(array $units, string $theme, array $dismissedCautions): void
+    public function prefer(array $units, string $theme, array $dismissedCautions, int $idleMinutes, bool $singleKeys): void
     {
         $this->units = $units;
         $this->theme = $theme;
         $this->dismissedCautions = $dismissedCautions;
+        $this->idleMinutes = $idleMinutes;
+        $this->singleKeys = $singleKeys;
+    }
+
+    /** Called by every record of this caster that is written. */
+    public function recordsChanged(): void
+    {
+        $this->revision = bin2hex(random_bytes(8));
+    }
+
+    public function revision(): string
+    {
+        return $this->revision;
+    }
+
+    public function idleMinutes(): int
+    {
+        return $this->idleMinutes;
+    }
+
+    public function singleKeys(): bool
+    {
+        return $this->singleKeys;
     }
 
     public function id(): Uuid
@@ -74,9 +113,25 @@ class Caster implements UserInterface, PasswordAuthenticatedUserInterface
         return $this->id;
     }
 
+    /** A stored unit that is no longer known gives way to the usual one of its kind. */
     public function units(): UnitPreferences
     {
-        return UnitPreferences::fromArray($this->units);
+        $known = [];
+        foreach ($this->units as $dimension => $code) {
+            try {
+                UnitPreferences::fromArray([$dimension => $code]);
+                $known[$dimension] = $code;
+            } catch (CoreError) {
+                continue;
+            }
+        }
+
+        return UnitPreferences::fromArray($known);
+    }
+
+    public function name(): string
+    {
+        return $this->name;
     }
 
     /** @return array<string, mixed> */
@@ -89,6 +144,8 @@ class Caster implements UserInterface, PasswordAuthenticatedUserInterface
             'units' => $this->units()->toArray(),
             'theme' => $this->theme,
             'dismissed_cautions' => $this->dismissedCautions,
+            'idle_minutes' => $this->idleMinutes,
+            'single_keys' => $this->singleKeys,
             'joined_on' => $this->joinedAt->format('Y-m-d'),
         ];
     }

@@ -17,18 +17,30 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
 final readonly class ChangePasswordController
 {
-    public function __construct(private EntityManagerInterface $storage, private UserPasswordHasherInterface $hasher, private Security $security, private SessionView $view)
-    {
+    public function __construct(
+        private EntityManagerInterface $storage,
+        private UserPasswordHasherInterface $hasher,
+        private Security $security,
+        private SessionView $view,
+        private Throttle $throttle,
+        private SignIns $signIns,
+        private SecurityLog $log,
+    ) {
     }
 
     #[Route('/api/me/password', methods: ['PUT'])]
     public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
         $body = JsonBody::of($request);
+        $this->throttle->passwordChange($caster);
         $current = is_string($body['current'] ?? null) ? $body['current'] : '';
         $new = is_string($body['new'] ?? null) ? $body['new'] : '';
-        $problems = Register::passwordProblems($new, '/new');
+        $problems = Passwords::problems($new, '/new', $caster->getUserIdentifier(), $caster->name());
+        if (DemoAccount::EMAIL === $caster->getUserIdentifier()) {
+            $problems[] = new FieldProblem('/new', 'account.demo', 'The demo’s password stays as the sign-in page says it.');
+        }
         if (!$this->hasher->isPasswordValid($caster, $current)) {
+            $this->log->note('password_change_refused', $caster);
             $problems[] = new FieldProblem('/current', 'account.wrong', 'This is not your present password.');
         }
         if ([] !== $problems) {
@@ -36,7 +48,10 @@ final readonly class ChangePasswordController
         }
         $caster->changePasswordHash($this->hasher->hashPassword($caster, $new));
         $this->storage->flush();
-        // A changed password ends every other session of this caster; this one signs in afresh.
+        $this->log->note('password_changed', $caster);
+        // A changed password ends every sign-in of this caster; this one begins afresh.
+        $this->signIns->endElsewhere($caster);
+        $this->signIns->endHere();
         $this->security->login($caster, 'json_login', 'api');
 
         return $this->view->response($caster);

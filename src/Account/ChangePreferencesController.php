@@ -30,6 +30,8 @@ final readonly class ChangePreferencesController
             isset($body['units']) ? $this->units($body['units']) : $caster->units()->toArray(),
             isset($body['theme']) ? $this->theme($body['theme']) : $caster->theme(),
             isset($body['dismissed_cautions']) ? $this->cautions($body['dismissed_cautions']) : $caster->dismissedCautions(),
+            isset($body['idle_minutes']) ? $this->idle($body['idle_minutes']) : $caster->idleMinutes(),
+            isset($body['single_keys']) ? $this->singleKeys($body['single_keys']) : $caster->singleKeys(),
         );
         $this->storage->flush();
 
@@ -39,8 +41,11 @@ final readonly class ChangePreferencesController
     /** @return array<string, string> */
     private function units(mixed $given): array
     {
+        if (!is_array($given)) {
+            throw RejectedRecord::because([new FieldProblem('/units', 'record.not_an_object', 'Units are an object of kinds with their unit.')]);
+        }
         $units = [];
-        foreach (is_array($given) ? $given : [] as $dimension => $code) {
+        foreach ($given as $dimension => $code) {
             $units[(string) $dimension] = is_string($code) ? $code : '';
         }
         try {
@@ -48,6 +53,18 @@ final readonly class ChangePreferencesController
         } catch (CoreError $error) {
             throw RejectedRecord::because([new FieldProblem('/units', $error->errorCode(), $error->getMessage())]);
         }
+    }
+
+    private function idle(mixed $given): int
+    {
+        return is_int($given) && in_array($given, Caster::IDLE_MINUTES, true)
+            ? $given
+            : throw RejectedRecord::because([new FieldProblem('/idle_minutes', 'account.idle', 'Choose an hour, half a day or two weeks: 60, 720 or 20160 minutes.')]);
+    }
+
+    private function singleKeys(mixed $given): bool
+    {
+        return is_bool($given) ? $given : throw RejectedRecord::because([new FieldProblem('/single_keys', 'record.not_yes_or_no', 'This must be yes or no (true or false).')]);
     }
 
     private function theme(mixed $given): string
@@ -60,8 +77,11 @@ final readonly class ChangePreferencesController
     /** @return list<string> */
     private function cautions(mixed $given): array
     {
+        if (!is_array($given)) {
+            throw RejectedRecord::because([new FieldProblem('/dismissed_cautions', 'record.not_a_list', 'This must be a list.')]);
+        }
         $known = array_column(Cautions::rows(), 0);
 
-        return array_values(array_filter(is_array($given) ? $given : [], static fn (mixed $code): bool => is_string($code) && in_array($code, $known, true)));
+        return array_values(array_filter($given, static fn (mixed $code): bool => is_string($code) && in_array($code, $known, true)));
     }
 }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Account;
 
 use MoltenNotes\App\Shared\Http\JsonBody;
-use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
+/** Answers alike whether the address was free or not; the one who typed it signs in next, and only the right password opens anything. */
 final readonly class RegisterController
 {
-    public function __construct(private Register $register, private Security $security, private SessionView $view)
+    public function __construct(private Register $register, private Throttle $throttle, private SessionView $view)
     {
     }
 
@@ -21,9 +21,9 @@ final readonly class RegisterController
     {
         $body = JsonBody::of($request);
         $text = static fn (string $key): string => is_string($body[$key] ?? null) ? $body[$key] : '';
-        $caster = ($this->register)($text('email'), $text('name'), $text('password'));
-        $this->security->login($caster, 'json_login', 'api');
+        $this->throttle->registration($request->getClientIp() ?? '');
+        ($this->register)($text('email'), $text('name'), $text('password'));
 
-        return $this->view->response($caster, 201);
+        return $this->view->response(null, 202);
     }
 }

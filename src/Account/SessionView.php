@@ -11,12 +11,17 @@ use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 /** Who is signed in, and the token that this session's writes must carry. */
 final readonly class SessionView
 {
-    public function __construct(private CsrfTokenManagerInterface $tokens)
+    public function __construct(private CsrfTokenManagerInterface $tokens, private DemoAccount $demo)
     {
     }
 
+    /** Strangers are told of the demo, where there is one: its address and password are made up and known to everybody. */
     public function response(?Caster $caster, int $status = 200): JsonResponse
     {
-        return new JsonResponse(['csrf' => $this->tokens->getToken(CsrfGuard::TOKEN)->getValue(), 'caster' => $caster?->toArray()], $status);
+        return new JsonResponse([
+            'csrf' => $this->tokens->getToken(CsrfGuard::TOKEN)->getValue(),
+            'caster' => $caster?->toArray(),
+            'demo' => null === $caster ? $this->demo->told() : null,
+        ], $status);
     }
 }

@@ -10,14 +10,17 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class SignOutController
 {
-    public function __construct(private Security $security, private SessionView $view)
+    public function __construct(private Security $security, private SessionView $view, private SignIns $signIns, private SecurityLog $log)
     {
     }
 
     #[Route('/api/session', methods: ['DELETE'])]
     public function __invoke(): JsonResponse
     {
-        if (null !== $this->security->getUser()) {
+        $caster = $this->security->getUser();
+        if ($caster instanceof Caster) {
+            $this->signIns->endHere();
+            $this->log->note('signed_out', $caster);
             $this->security->logout(false);
         }
 

@@ -15,13 +15,17 @@ use Symfony\Component\Security\Http\Event\LoginSuccessEvent;
 #[AsEventListener(priority: -100)]
 final readonly class SignedIn
 {
-    public function __construct(private SessionView $view)
+    public function __construct(private SessionView $view, private SignIns $signIns, private SecurityLog $log)
     {
     }
 
     public function __invoke(LoginSuccessEvent $event): void
     {
         $caster = $event->getUser();
+        if ($caster instanceof Caster) {
+            $this->signIns->begin($caster);
+            $this->log->note('signed_in', $caster);
+        }
         $event->setResponse($this->view->response($caster instanceof Caster ? $caster : null));
     }
 }

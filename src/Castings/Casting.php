@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Castings;
 
-use Doctrine\Common\Collections\ArrayCollection;
-use Doctrine\Common\Collections\Collection;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\LogPour\Attempt;
+use MoltenNotes\Core\Record\Choices;
 use Symfony\Component\Uid\Uuid;
 
 /** A thing to be made, with what counts as good, and the trail of attempts at it. */
@@ -48,11 +46,6 @@ class Casting
     #[ORM\Column(type: Types::INTEGER)]
     private int $version = 1;
 
-    /** @var Collection<int, Attempt> */
-    #[ORM\OneToMany(targetEntity: Attempt::class, mappedBy: 'casting')]
-    #[ORM\OrderBy(['number' => 'ASC'])]
-    private Collection $attempts;
-
     public function __construct(Uuid $id, Caster $caster, string $name, ?string $purpose, int $wanted, ?string $note, \DateTimeImmutable $now)
     {
         $this->id = $id;
@@ -63,7 +56,6 @@ class Casting
         $this->note = $note;
         $this->createdAt = $now;
         $this->updatedAt = $now;
-        $this->attempts = new ArrayCollection();
     }
 
     public function describe(string $name, ?string $purpose, int $wanted, ?string $note, \DateTimeImmutable $now): void
@@ -90,20 +82,15 @@ class Casting
         return $this->name;
     }
 
+    /** Null where what is stored is no purpose any more; it stays stored until it is described anew. */
     public function purpose(): ?string
     {
-        return $this->purpose;
+        return isset(Choices::list('purpose')[$this->purpose ?? '']) ? $this->purpose : null;
     }
 
     public function version(): int
     {
         return $this->version;
-    }
-
-    /** @return list<Attempt> in order of number */
-    public function attempts(): array
-    {
-        return array_values($this->attempts->toArray());
     }
 
     /** @return array<string, mixed> */
@@ -112,7 +99,7 @@ class Casting
         return [
             'id' => $this->id->toRfc4122(),
             'name' => $this->name,
-            'purpose' => $this->purpose,
+            'purpose' => $this->purpose(),
             'wanted' => $this->wanted,
             'note' => $this->note,
             'version' => $this->version,

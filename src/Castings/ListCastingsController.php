@@ -4,28 +4,70 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Castings;
 
+use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\LogPour\Attempt;
+use MoltenNotes\Core\Record\Choices;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Uid\Uuid;
 
+/** The castings, the latest first, a page at a time, each with the last steps of its trail. */
 final readonly class ListCastingsController
 {
-    public function __construct(private EntityManagerInterface $storage)
+    private const PAGE = 60;
+    private const STEPS = 12;
+
+    public function __construct(private EntityManagerInterface $storage, private Connection $connection)
     {
     }
 
     #[Route('/api/castings', methods: ['GET'])]
-    public function __invoke(#[CurrentUser] Caster $caster): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
-        /** @var list<Casting> $castings */
-        $castings = $this->storage->createQuery('SELECT c, a FROM '.Casting::class.' c LEFT JOIN c.attempts a WHERE c.caster = :caster ORDER BY c.updatedAt DESC, a.number ASC')
-            ->setParameter('caster', $caster->id(), 'uuid')->getResult();
+        $page = max(1, min(1000, $request->query->getInt('page', 1)));
+        $found = $this->storage->getRepository(Casting::class)->findBy(['caster' => $caster], ['updatedAt' => 'DESC', 'id' => 'DESC'], self::PAGE + 1, ($page - 1) * self::PAGE);
+        $castings = array_slice($found, 0, self::PAGE);
+        $trails = $this->trails($castings);
 
-        return new JsonResponse(['castings' => array_map(static fn (Casting $casting): array => $casting->toArray() + [
-            'trail' => array_map(static fn (Attempt $attempt): array => ['id' => $attempt->id()->toRfc4122(), 'number' => $attempt->number(), 'state' => $attempt->state(), 'verdict' => $attempt->verdict()], $casting->attempts()),
-        ], $castings)]);
+        return new JsonResponse([
+            'castings' => array_map(static fn (Casting $casting): array => $casting->toArray() + ['trail' => $trails[$casting->id()->toRfc4122()] ?? []], $castings),
+            'page' => $page,
+            'more' => count($found) > self::PAGE,
+        ]);
+    }
+
+    /**
+     * The last steps of each, by one question that reads no more than it shows.
+     *
+     * @param list<Casting> $castings
+     *
+     * @return array<string, list<array{id: string, number: int, state: string, verdict: string|null}>>
+     */
+    private function trails(array $castings): array
+    {
+        if ([] === $castings) {
+            return [];
+        }
+        $one = '(SELECT casting_id, id, number, poured_on, verdict FROM attempt WHERE casting_id = ? ORDER BY number DESC LIMIT '.self::STEPS.')';
+        /** @var list<array{casting_id: string, id: string, number: int|string, poured_on: string|null, verdict: string|null}> $rows */
+        $rows = $this->connection->fetchAllAssociative(implode(' UNION ALL ', array_fill(0, count($castings), $one)), array_map(static fn (Casting $casting): string => $casting->id()->toBinary(), $castings));
+        $trails = [];
+        foreach (array_reverse($rows) as $row) {
+            $verdict = isset(Choices::list('verdict')[$row['verdict'] ?? '']) ? $row['verdict'] : null;
+            $trails[Uuid::fromBinary($row['casting_id'])->toRfc4122()][] = [
+                'id' => Uuid::fromBinary($row['id'])->toRfc4122(),
+                'number' => (int) $row['number'],
+                'state' => null !== $verdict ? 'judged' : (null !== $row['poured_on'] ? 'poured' : 'planned'),
+                'verdict' => $verdict,
+            ];
+        }
+        foreach ($trails as &$steps) {
+            usort($steps, static fn (array $a, array $b): int => $a['number'] <=> $b['number']);
+        }
+
+        return $trails;
     }
 }

@@ -28,6 +28,7 @@ final readonly class SaveCasting
     {
         $uuid = Ids::of($id, 'casting');
         $reader = new ValueReader($caster->units());
+        $reader->refuseUnknown($body, ['name', 'purpose', 'wanted', 'note', 'version'], '', 'record.unknown_part', 'This is not told of a casting.');
         $name = trim($reader->text($body['name'] ?? null, '/name') ?? '');
         if ('' === $name || mb_strlen($name) > 120) {
             $reader->refuse('/name', 'casting.name', 'Give the casting a name of at most 120 characters.');

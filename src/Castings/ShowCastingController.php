@@ -4,36 +4,62 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Castings;
 
+use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Findings\RecordedFinding;
 use MoltenNotes\App\LogPour\Attempt;
 use MoltenNotes\App\LogPour\AttemptView;
 use MoltenNotes\App\PlanCasting\PlanView;
 use MoltenNotes\App\PlanNext\SheetView;
+use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Storage\Notebook;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
-/** A casting with its trail: the attempts in order, and the change sheet between each two. */
+/** A casting with its trail: the latest attempts in order, and the change sheet between each two; earlier ones by their number. */
 final readonly class ShowCastingController
 {
-    public function __construct(private Notebook $notebook, private AttemptView $attempts, private SheetView $sheets, private PlanView $plans)
-    {
+    private const SHOWN = 12;
+
+    public function __construct(
+        private Notebook $notebook,
+        private EntityManagerInterface $storage,
+        private AttemptView $attempts,
+        private SheetView $sheets,
+        private PlanView $plans,
+    ) {
     }
 
     #[Route('/api/castings/{id}', methods: ['GET'])]
-    public function __invoke(string $id, #[CurrentUser] Caster $caster): JsonResponse
+    #[Costly]
+    public function __invoke(string $id, Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
         $casting = $this->notebook->casting($id, $caster);
+        $before = $request->query->getInt('before', \PHP_INT_MAX);
+        /** @var list<Attempt> $trail */
+        $trail = array_reverse($this->storage->createQuery('SELECT a FROM '.Attempt::class.' a WHERE a.casting = :casting AND a.number < :before ORDER BY a.number DESC')
+            ->setParameter('casting', $casting->id(), 'uuid')->setParameter('before', min($before, 2_000_000_000))->setMaxResults(self::SHOWN)->getResult());
+        $first = [] === $trail ? 1 : $trail[0]->number();
 
-        return new JsonResponse($casting->toArray() + ['trail' => array_map(fn (Attempt $attempt): array => $this->attempts->summary($attempt) + [
+        return new JsonResponse($casting->toArray() + [
+            'attempts' => $this->notebook->nextNumber($casting) - 1,
+            'earlier' => $first > 1 ? $first : null,
+            'trail' => array_map(fn (Attempt $attempt): array => $this->step($attempt, $caster), $trail),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function step(Attempt $attempt, Caster $caster): array
+    {
+        return $this->attempts->summary($attempt) + [
             'note' => $attempt->note(),
             'findings' => array_map(static fn (RecordedFinding $finding): array => $finding->toArray(), $attempt->findings()),
             'confirmed' => array_keys(array_filter($attempt->opinions(), static fn ($opinion): bool => 'confirmed' === $opinion->toArray()['opinion'])),
             'previous_id' => $attempt->previous()?->id()->toRfc4122(),
             'section' => $this->plans->drawing($this->notebook->record($attempt)->values(), $caster),
             'sheet' => null === $attempt->previous() ? null : $this->sheets->followed($attempt->previous(), $attempt),
-        ], $casting->attempts())]);
+        ];
     }
 }

@@ -6,6 +6,7 @@ namespace MoltenNotes\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Account\DemoAccount;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -27,7 +28,7 @@ final class DemoCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $known = $this->storage->getRepository(Caster::class)->findOneBy(['email' => LoadDemo::EMAIL]);
+        $known = $this->storage->getRepository(Caster::class)->findOneBy(['email' => DemoAccount::EMAIL]);
         if (null !== $known) {
             if (true === $input->getOption('once')) {
                 return Command::SUCCESS;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Demo;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Account\DemoAccount;
 use MoltenNotes\App\Account\Register;
 use MoltenNotes\App\Castings\SaveCasting;
 use MoltenNotes\App\Findings\RecordFinding;
@@ -28,9 +29,6 @@ use Symfony\Component\Uid\Uuid;
  */
 final readonly class LoadDemo
 {
-    public const EMAIL = 'demo@molten.example';
-    public const PASSWORD = 'pour-and-learn';
-
     public function __construct(
         private Register $register,
         private SaveCasting $saveCasting,
@@ -45,9 +43,9 @@ final readonly class LoadDemo
     }
 
     /** @return int attempts logged */
-    public function __invoke(string $email = self::EMAIL, string $password = self::PASSWORD): int
+    public function __invoke(string $email = DemoAccount::EMAIL, string $password = DemoAccount::PASSWORD): int
     {
-        $caster = ($this->register)($email, 'The boat shed', $password);
+        $caster = ($this->register)($email, 'The boat shed', $password) ?? throw new \LogicException('There is an account with this address already.');
         /** @var array<string, mixed> $workshop */
         $workshop = require __DIR__.'/Data/workshop.php';
         ($this->saveWorkshop)($workshop, $caster);
@@ -55,7 +53,8 @@ final readonly class LoadDemo
         $scenario = require __DIR__.'/Data/scenario.php';
         $count = 0;
         foreach ($scenario as $row) {
-            $casting = ($this->saveCasting)(Uuid::v7()->toRfc4122(), $row, $caster)['casting'];
+            $about = array_intersect_key($row, ['name' => 0, 'purpose' => 0, 'wanted' => 0, 'note' => 0]);
+            $casting = ($this->saveCasting)(Uuid::v7()->toRfc4122(), $about, $caster)['casting'];
             $attempt = null;
             foreach ($row['pours'] as $pour) {
                 $attempt = $this->pour($attempt, $pour, $casting->id()->toRfc4122(), $row['plan'], $caster);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Diagnose;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\JsonBody;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\App\Shared\Storage\Notebook;
@@ -24,12 +25,14 @@ final readonly class WhyController
     }
 
     #[Route('/api/attempts/{id}/diagnosis', methods: ['GET'])]
+    #[Costly]
     public function show(string $id, #[CurrentUser] Caster $caster): JsonResponse
     {
         return new JsonResponse($this->why->of($this->notebook->attempt($id, $caster)));
     }
 
     #[Route('/api/attempts/{id}/answers/{check}', methods: ['PUT'])]
+    #[Costly]
     public function answer(string $id, string $check, Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
         $attempt = $this->notebook->attempt($id, $caster);
@@ -48,6 +51,7 @@ final readonly class WhyController
     }
 
     #[Route('/api/attempts/{id}/opinions/{cause}', methods: ['PUT'])]
+    #[Costly]
     public function opinion(string $id, string $cause, Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
         $attempt = $this->notebook->attempt($id, $caster);

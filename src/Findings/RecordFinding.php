@@ -17,6 +17,8 @@ use Psr\Clock\ClockInterface;
 /** Records, changes and removes findings. The id is the client's: the same finding sent twice is one finding. */
 final readonly class RecordFinding
 {
+    private const MOST = 100;
+
     public function __construct(private EntityManagerInterface $storage, private Notebook $notebook, private ClockInterface $clock)
     {
     }
@@ -31,6 +33,9 @@ final readonly class RecordFinding
         }
         if (null === $known && !Ids::isFresh($uuid)) {
             throw RejectedRecord::because([new FieldProblem('', 'record.id', 'A new finding needs a UUID of version 7.')]);
+        }
+        if (null === $known && count($attempt->findings()) >= self::MOST) {
+            throw RejectedRecord::because([new FieldProblem('', 'record.too_many_findings', 'At most '.self::MOST.' findings to an attempt: put alike ones together.')]);
         }
         if (null === $known) {
             $attempt->addFinding(new RecordedFinding($uuid, $attempt, $finding));

@@ -6,6 +6,7 @@ namespace MoltenNotes\App\Findings;
 
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\LogPour\AttemptView;
+use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\JsonBody;
 use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Record\FindingReader;
@@ -23,6 +24,7 @@ final readonly class RecordFindingController
     }
 
     #[Route('/api/attempts/{id}/findings/{finding}', methods: ['PUT'])]
+    #[Costly]
     public function record(string $id, string $finding, Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
         $attempt = $this->notebook->attempt($id, $caster);
@@ -35,6 +37,7 @@ final readonly class RecordFindingController
     }
 
     #[Route('/api/attempts/{id}/findings/{finding}', methods: ['DELETE'])]
+    #[Costly]
     public function remove(string $id, string $finding, #[CurrentUser] Caster $caster): JsonResponse
     {
         $attempt = $this->notebook->attempt($id, $caster);

@@ -7,7 +7,10 @@ namespace MoltenNotes\App\Findings;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\LogPour\Attempt;
+use MoltenNotes\App\Shared\Storage\Unreadable;
+use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Finding;
+use MoltenNotes\Core\Record\Vocabulary;
 use Symfony\Component\Uid\Uuid;
 
 /** One defect seen on the casting of an attempt. */
@@ -26,13 +29,13 @@ class RecordedFinding
     #[ORM\Column(length: 40)]
     private string $kind;
 
-    /** @var list<string> */
+    /** A list of codes; whatever else may be stored here is kept. */
     #[ORM\Column(type: Types::JSON)]
-    private array $places = [];
+    private mixed $places = [];
 
-    /** @var list<string> */
+    /** A list of codes; whatever else may be stored here is kept. */
     #[ORM\Column(type: Types::JSON)]
-    private array $looks = [];
+    private mixed $looks = [];
 
     #[ORM\Column(length: 16, nullable: true)]
     private ?string $shownAt = null;
@@ -63,7 +66,26 @@ class RecordedFinding
 
     public function toFinding(): Finding
     {
-        return new Finding($this->kind, $this->places, $this->looks, $this->shownAt, $this->severity, $this->note);
+        return new Finding(
+            $this->kind,
+            self::known('place', $this->places),
+            self::known('look', $this->looks),
+            isset(Choices::list('shown_at')[$this->shownAt ?? '']) ? $this->shownAt : null,
+            isset(Choices::list('severity')[$this->severity ?? '']) ? $this->severity : null,
+            $this->note,
+        );
+    }
+
+    /** Null when its kind is known; else what is stored. A finding of unknown kind takes part in nothing. */
+    public function unreadable(): ?Unreadable
+    {
+        return isset(Vocabulary::standard()->defects[$this->kind]) ? null : new Unreadable('finding', $this->kind);
+    }
+
+    /** @return list<string> */
+    private static function known(string $list, mixed $codes): array
+    {
+        return array_values(array_filter(is_array($codes) ? $codes : [], static fn (mixed $code): bool => is_string($code) && isset(Choices::list($list)[$code])));
     }
 
     public function id(): Uuid
@@ -79,9 +101,11 @@ class RecordedFinding
     /** @return array<string, mixed> */
     public function toArray(): array
     {
+        $finding = $this->toFinding();
+
         return [
-            'id' => $this->id->toRfc4122(), 'kind' => $this->kind, 'places' => $this->places, 'looks' => $this->looks,
-            'shown_at' => $this->shownAt, 'severity' => $this->severity, 'note' => $this->note,
+            'id' => $this->id->toRfc4122(), 'kind' => $finding->kind, 'places' => $finding->places, 'looks' => $finding->looks,
+            'shown_at' => $finding->shownAt, 'severity' => $finding->severity, 'note' => $finding->note,
         ];
     }
 }

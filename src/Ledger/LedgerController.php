@@ -17,6 +17,8 @@ use Symfony\Component\Uid\Uuid;
 final readonly class LedgerController
 {
     private const PAGE_SIZE = 50;
+    /** So many attempts are looked through at a time, whatever the filter: a search costs as much in a notebook of a hundred thousand as in one of five. */
+    private const WINDOW = 5000;
 
     public function __construct(private Connection $connection)
     {
@@ -25,23 +27,37 @@ final readonly class LedgerController
     #[Route('/api/attempts', methods: ['GET'])]
     public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
-        [$where, $values] = $this->filter($request, $caster);
-        $total = $this->connection->fetchOne("SELECT COUNT(*) FROM attempt a WHERE {$where}", $values);
-        $total = is_numeric($total) ? (int) $total : 0;
-        $pages = max(1, (int) ceil($total / self::PAGE_SIZE));
-        $page = max(1, min($pages, $request->query->getInt('page', 1)));
-        $offset = ($page - 1) * self::PAGE_SIZE;
-        /** @var list<array{id: string, casting_id: string, name: string, number: int|string, poured_on: string|null, verdict: string|null, process: string|null, alloy: string|null, pour_temperature_k: float|string|null, version: int|string, findings: string|null}> $rows */
-        // The page is cut from the index first; only its rows are then filled in.
+        [$window, $from] = $this->window($request->query->getString('before'), $caster);
+        [$where, $values] = $this->filter($request);
+        /** @var list<array{id: string, casting_id: string, name: string, number: int|string, happened_on: string, poured_on: string|null, verdict: string|null, process: string|null, alloy: string|null, pour_temperature_k: float|string|null, version: int|string, findings: string|null}> $rows */
+        // The page is cut from the window first; only its rows are then filled in.
         $rows = $this->connection->fetchAllAssociative(
-            "SELECT a.id, a.casting_id, c.name, a.number, a.poured_on, a.verdict, a.process, a.alloy, a.pour_temperature_k, a.version,
+            "SELECT a.id, a.casting_id, c.name, a.number, a.happened_on, a.poured_on, a.verdict, a.process, a.alloy, a.pour_temperature_k, a.version,
                     (SELECT GROUP_CONCAT(DISTINCT f.kind ORDER BY f.kind) FROM finding f WHERE f.attempt_id = a.id) AS findings
-             FROM (SELECT a.id FROM attempt a WHERE {$where} ORDER BY a.happened_on DESC, a.id DESC LIMIT ".self::PAGE_SIZE." OFFSET {$offset}) page
-             JOIN attempt a ON a.id = page.id JOIN casting c ON c.id = a.casting_id ORDER BY a.happened_on DESC, a.id DESC",
-            $values,
+             FROM (SELECT a.id FROM ({$window}) w JOIN attempt a ON a.id = w.id WHERE {$where} ORDER BY w.happened_on DESC, w.id DESC LIMIT ".(self::PAGE_SIZE + 1).') page
+             JOIN attempt a ON a.id = page.id JOIN casting c ON c.id = a.casting_id ORDER BY a.happened_on DESC, a.id DESC',
+            [...$from, ...$values],
         );
+        $shown = array_slice($rows, 0, self::PAGE_SIZE);
+        $end = $this->endOfWindow($window, $from);
+        $total = $this->connection->fetchOne("SELECT COUNT(*) FROM ({$window}) w JOIN attempt a ON a.id = w.id WHERE {$where}", [...$from, ...$values]);
 
-        return new JsonResponse(['total' => $total, 'page' => $page, 'pages' => $pages, 'attempts' => array_map(static fn (array $row): array => AttemptView::line(
+        return new JsonResponse([
+            'total' => is_numeric($total) ? (int) $total : 0,
+            'more' => null !== $end,
+            'older' => count($rows) > self::PAGE_SIZE ? self::cursor($shown[self::PAGE_SIZE - 1]) : $end,
+            'attempts' => array_map(static fn (array $row): array => self::line($row, $caster), $shown),
+        ]);
+    }
+
+    /**
+     * @param array{id: string, casting_id: string, name: string, number: int|string, happened_on: string, poured_on: string|null, verdict: string|null, process: string|null, alloy: string|null, pour_temperature_k: float|string|null, version: int|string, findings: string|null} $row
+     *
+     * @return array<string, mixed>
+     */
+    private static function line(array $row, Caster $caster): array
+    {
+        return AttemptView::line(
             Uuid::fromBinary($row['id'])->toRfc4122(),
             Uuid::fromBinary($row['casting_id'])->toRfc4122(),
             $row['name'],
@@ -54,14 +70,48 @@ final readonly class LedgerController
             null === $row['pour_temperature_k'] ? null : (float) $row['pour_temperature_k'],
             (int) $row['version'],
             $caster,
-        ) + ['findings' => null === $row['findings'] ? [] : explode(',', $row['findings'])], $rows)]);
+        ) + ['findings' => null === $row['findings'] ? [] : explode(',', $row['findings'])];
+    }
+
+    /**
+     * The next attempts of this caster, older than the place named.
+     *
+     * @return array{string, list<string>} question and its values
+     */
+    private function window(string $before, Caster $caster): array
+    {
+        $values = [$caster->id()->toBinary()];
+        $older = '';
+        if (1 === preg_match('/^(\d{4}-\d{2}-\d{2})_([0-9a-f-]{36})$/', $before, $m) && Uuid::isValid($m[2])) {
+            $older = ' AND happened_on <= ? AND (happened_on < ? OR id < ?)';
+            array_push($values, $m[1], $m[1], Uuid::fromString($m[2])->toBinary());
+        }
+
+        return ["SELECT id, happened_on FROM attempt WHERE caster_id = ?{$older} ORDER BY happened_on DESC, id DESC LIMIT ".self::WINDOW, $values];
+    }
+
+    /** @param list<string> $values */
+    private function endOfWindow(string $window, array $values): ?string
+    {
+        /** @var array{id: string, happened_on: string}|false $last */
+        $last = $this->connection->fetchAssociative($window.' OFFSET '.self::WINDOW, $values);
+        /** @var array{id: string, happened_on: string}|false $end */
+        $end = false === $last ? false : $this->connection->fetchAssociative(preg_replace('/LIMIT \d+$/', 'LIMIT 1 OFFSET '.(self::WINDOW - 1), $window) ?? $window, $values);
+
+        return false === $end ? null : self::cursor($end);
+    }
+
+    /** @param array{id: string, happened_on: string, ...} $row */
+    private static function cursor(array $row): string
+    {
+        return $row['happened_on'].'_'.Uuid::fromBinary($row['id'])->toRfc4122();
     }
 
     /** @return array{string, list<string>} */
-    private function filter(Request $request, Caster $caster): array
+    private function filter(Request $request): array
     {
-        $where = ['a.caster_id = ?'];
-        $values = [$caster->id()->toBinary()];
+        $where = ['1 = 1'];
+        $values = [];
         foreach (['process', 'alloy', 'verdict'] as $column) {
             $wanted = $request->query->getString($column);
             if ('' !== $wanted) {

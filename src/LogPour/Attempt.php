@@ -15,11 +15,16 @@ use MoltenNotes\App\Diagnose\CheckAnswer;
 use MoltenNotes\App\Findings\RecordedFinding;
 use MoltenNotes\App\PlanNext\AcceptedChange;
 use MoltenNotes\App\PlanNext\WrittenPrediction;
+use MoltenNotes\App\Shared\Storage\Unreadable;
+use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Planning\Change;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\AttemptRecord;
+use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\History;
 use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Record\Vocabulary;
 use MoltenNotes\Core\Workshop\Workshop;
 use Symfony\Component\Uid\Uuid;
 
@@ -34,7 +39,7 @@ class Attempt
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;
 
-    #[ORM\ManyToOne(targetEntity: Casting::class, inversedBy: 'attempts')]
+    #[ORM\ManyToOne(targetEntity: Casting::class)]
     #[ORM\JoinColumn(nullable: false)]
     private Casting $casting;
 
@@ -65,9 +70,9 @@ class Attempt
     #[ORM\Column(type: Types::TEXT, nullable: true)]
     private ?string $note = null;
 
-    /** @var list<string> */
+    /** A list of codes; whatever else may be stored here is kept and shown. */
     #[ORM\Column(type: Types::JSON)]
-    private array $observations = [];
+    private mixed $observations = [];
 
     // What lists and filters need, as made where known; kept by record().
     #[ORM\Column(length: 40, nullable: true)]
@@ -142,7 +147,10 @@ class Attempt
             }
         }
         foreach (array_diff($this->values->getKeys(), array_keys($wanted)) as $gone) {
-            $this->values->remove($gone);
+            // What cannot be read was not sent back either: it stays.
+            if (null === $this->values->get($gone)?->unreadable()) {
+                $this->values->remove($gone);
+            }
         }
         foreach ($wanted as $slot => $value) {
             $this->keep($slot, $value);
@@ -152,7 +160,7 @@ class Attempt
         $this->happenedOn = $pouredOn ?? $this->createdAt;
         $this->verdict = $verdict;
         $this->note = $note;
-        $this->observations = $observations;
+        $this->observations = [...$observations, ...array_diff($this->storedObservations(), $this->observations())];
         $this->touch($now);
         $all = $this->toRecord(new History(), null)->values();
         $this->process = $all->choice('mould.process');
@@ -163,6 +171,7 @@ class Attempt
     /** Every write to an attempt or its parts raises its version, so that two devices notice each other. */
     public function touch(\DateTimeImmutable $now): void
     {
+        $this->caster->recordsChanged();
         // A second save within the same second must still change the column.
         $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
     }
@@ -171,7 +180,9 @@ class Attempt
     {
         $answers = [];
         foreach ($this->answers as $check => $answer) {
-            $answers[$check] = $answer->answer();
+            if (isset(Vocabulary::standard()->checks[$check])) {
+                $answers[$check] = $answer->answer();
+            }
         }
 
         return new AttemptRecord(
@@ -182,11 +193,11 @@ class Attempt
             $this->valuesOf('planned'),
             $this->valuesOf('made'),
             $this->heat?->values() ?? Values::none(),
-            $this->observations,
-            array_values(array_map(static fn (RecordedFinding $finding) => $finding->toFinding(), $this->findings->toArray())),
+            $this->observations(),
+            array_map(static fn (RecordedFinding $finding) => $finding->toFinding(), $this->findings()),
             $answers,
             $history,
-            $this->verdict,
+            $this->verdict(),
             $this->note,
             $workshop,
         );
@@ -209,7 +220,7 @@ class Attempt
     public function state(): string
     {
         return match (true) {
-            null !== $this->verdict => 'judged',
+            null !== $this->verdict() => 'judged',
             null !== $this->pouredOn => 'poured',
             default => 'planned',
         };
@@ -252,7 +263,7 @@ class Attempt
 
     public function verdict(): ?string
     {
-        return $this->verdict;
+        return isset(Choices::list('verdict')[$this->verdict ?? '']) ? $this->verdict : null;
     }
 
     public function note(): ?string
@@ -263,7 +274,36 @@ class Attempt
     /** @return list<string> */
     public function observations(): array
     {
-        return $this->observations;
+        return array_values(array_filter($this->storedObservations(), static fn (string $code): bool => isset(Vocabulary::standard()->observations[$code])));
+    }
+
+    /** @return list<string> */
+    private function storedObservations(): array
+    {
+        return array_values(array_filter(is_array($this->observations) ? $this->observations : [], is_string(...)));
+    }
+
+    /**
+     * Everything of this attempt that no longer fits the tables.
+     *
+     * @return list<Unreadable>
+     */
+    public function unreadable(): array
+    {
+        $causes = Catalogue::standard()->causes;
+        $told = [
+            ...array_map(static fn (AttemptValue $row): ?Unreadable => $row->unreadable(), array_values($this->values->toArray())),
+            ...$this->heat?->unreadable() ?? [],
+            ...array_map(static fn (string $code): Unreadable => new Unreadable('observation', $code), array_values(array_diff($this->storedObservations(), $this->observations()))),
+            ...array_map(static fn (RecordedFinding $finding): ?Unreadable => $finding->unreadable(), array_values($this->findings->toArray())),
+            ...array_map(static fn (string $check): ?Unreadable => isset(Vocabulary::standard()->checks[$check]) ? null : new Unreadable('answer', $check), $this->answers->getKeys()),
+            ...array_map(static fn (string $cause): ?Unreadable => isset($causes[$cause]) ? null : new Unreadable('opinion', $cause), $this->opinions->getKeys()),
+            ...array_map(static fn (AcceptedChange $change): ?Unreadable => null !== $change->toChange() ? null : new Unreadable('change', $change->remedy()), array_values($this->changes->toArray())),
+            ...array_map(static fn (string $defect): ?Unreadable => isset(Vocabulary::standard()->defects[$defect]) ? null : new Unreadable('prediction', $defect), $this->predictions->getKeys()),
+            $this->verdict !== $this->verdict() ? new Unreadable('verdict', (string) $this->verdict) : null,
+        ];
+
+        return array_values(array_filter($told));
     }
 
     public function process(): ?string
@@ -294,7 +334,7 @@ class Attempt
     /** @return list<RecordedFinding> */
     public function findings(): array
     {
-        return array_values($this->findings->toArray());
+        return array_values(array_filter($this->findings->toArray(), static fn (RecordedFinding $finding): bool => null === $finding->unreadable()));
     }
 
     public function addFinding(RecordedFinding $finding): void
@@ -336,13 +376,19 @@ class Attempt
     /** @return array<string, CauseOpinion> */
     public function opinions(): array
     {
-        return $this->opinions->toArray();
+        return array_intersect_key($this->opinions->toArray(), Catalogue::standard()->causes);
     }
 
-    /** @return array<string, AcceptedChange> */
+    /** @return array<string, AcceptedChange> those that can be read */
     public function changes(): array
     {
-        return $this->changes->toArray();
+        return array_filter($this->changes->toArray(), static fn (AcceptedChange $change): bool => null !== $change->toChange());
+    }
+
+    /** @return array<string, Change> what the change sheet of this attempt changes */
+    public function changeSheet(): array
+    {
+        return array_filter(array_map(static fn (AcceptedChange $change): ?Change => $change->toChange(), $this->changes->toArray()));
     }
 
     public function acceptChange(AcceptedChange $change): void
@@ -358,7 +404,7 @@ class Attempt
     /** @return array<string, WrittenPrediction> */
     public function predictions(): array
     {
-        return $this->predictions->toArray();
+        return array_intersect_key($this->predictions->toArray(), Vocabulary::standard()->defects);
     }
 
     public function predict(WrittenPrediction $prediction): void

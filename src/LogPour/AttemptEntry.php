@@ -14,6 +14,8 @@ use MoltenNotes\Core\Record\Vocabulary;
 /** What a caster sends when logging or changing an attempt, read and checked. */
 final readonly class AttemptEntry
 {
+    private const PARTS = ['planned', 'made', 'heat', 'poured_on', 'verdict', 'note', 'observations', 'version', 'casting_id'];
+
     /**
      * @param list<string>       $observations
      * @param list<FieldProblem> $questions    taken, but unlikely
@@ -37,7 +39,9 @@ final readonly class AttemptEntry
     public static function read(array $body, UnitPreferences $units, \DateTimeImmutable $today): self
     {
         $reader = new ValueReader($units);
-        $heat = is_array($body['heat'] ?? null) ? $body['heat'] : [];
+        $reader->refuseUnknown($body, self::PARTS, '', 'record.unknown_part', 'This is not part of an attempt.');
+        $heat = $reader->object($body['heat'] ?? [], '/heat');
+        $reader->refuseUnknown($heat, ['id', 'values'], '/heat', 'record.unknown_part', 'This is not told of a heat.');
         $made = self::apart($reader->values($body['made'] ?? null, '/made'), $reader->values($heat['values'] ?? null, '/heat/values'), $reader);
         $entry = new self(
             $reader->values($body['planned'] ?? null, '/planned'),
@@ -48,7 +52,7 @@ final readonly class AttemptEntry
             isset($body['verdict']) ? $reader->choice('verdict', $body['verdict'], '/verdict') : null,
             $reader->text($body['note'] ?? null, '/note'),
             self::observations($body['observations'] ?? [], $reader),
-            is_int($body['version'] ?? null) ? $body['version'] : null,
+            self::version($body['version'] ?? null, $reader),
             isset($body['casting_id']) ? $reader->text($body['casting_id'], '/casting_id') : null,
             $reader->questions(),
         );
@@ -83,6 +87,17 @@ final readonly class AttemptEntry
         }
 
         return [Values::of($own), Values::of($shared)];
+    }
+
+    /** Anything but a number would pass for a first save, and write over what is there. */
+    private static function version(mixed $raw, ValueReader $reader): ?int
+    {
+        if (null === $raw || is_int($raw)) {
+            return $raw;
+        }
+        $reader->refuse('/version', 'record.not_a_count', 'The version is the whole number that was read.');
+
+        return null;
     }
 
     private static function date(mixed $raw, ValueReader $reader, \DateTimeImmutable $today): ?\DateTimeImmutable

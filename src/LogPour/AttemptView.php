@@ -9,6 +9,7 @@ use MoltenNotes\App\Diagnose\CauseOpinion;
 use MoltenNotes\App\Findings\RecordedFinding;
 use MoltenNotes\App\PlanCasting\PlanView;
 use MoltenNotes\App\Shared\Storage\Notebook;
+use MoltenNotes\App\Shared\Storage\Unreadable;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Planning\ValueWords;
 use MoltenNotes\Core\Quantity\Dimension;
@@ -49,6 +50,7 @@ final readonly class AttemptView
             'cautions' => Cautions::for($all),
             'section' => PlanView::section($basis, $plan, 'planned' === $attempt->state() ? null : $record->planned),
             'risks' => $plan->risks(),
+            'unreadable' => array_map(static fn (Unreadable $thing): array => $thing->toArray(), $attempt->unreadable()),
         ];
     }
 
@@ -118,8 +120,8 @@ final readonly class AttemptView
     private static function changedFields(Attempt $attempt): array
     {
         $fields = [];
-        foreach ($attempt->previous()?->changes() ?? [] as $change) {
-            $field = $change->toChange()->remedy->field;
+        foreach ($attempt->previous()?->changeSheet() ?? [] as $change) {
+            $field = $change->remedy->field;
             if (null !== $field) {
                 $fields[] = $field;
             }

@@ -9,6 +9,7 @@ use Doctrine\Common\Collections\Collection;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Storage\Unreadable;
 use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\Values;
@@ -55,13 +56,14 @@ class Heat
     {
         $this->meltedOn = $meltedOn ?? $this->meltedOn;
         foreach ($this->values->getKeys() as $field) {
-            if (!$values->has($field)) {
+            if (!$values->has($field) && null === $this->values->get($field)?->unreadable()) {
                 $this->values->remove($field);
             }
         }
         foreach ($values->all() as $field => $value) {
             $this->keep($field, $value);
         }
+        $this->caster->recordsChanged();
         // Touching a column of its own makes every change of a value raise the version.
         $this->updatedAt = $now;
     }
@@ -102,6 +104,12 @@ class Heat
         }
 
         return Values::of($values);
+    }
+
+    /** @return list<Unreadable> */
+    public function unreadable(): array
+    {
+        return array_values(array_filter(array_map(static fn (HeatValue $row): ?Unreadable => $row->unreadable(), $this->values->toArray())));
     }
 
     private function keep(string $field, Measurement|Sections|string|int|bool $value): void

@@ -6,8 +6,10 @@ namespace MoltenNotes\App\LogPour;
 
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Shared\Storage\StoredValue;
+use MoltenNotes\App\Shared\Storage\Unreadable;
 use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Record\Fields;
 
 /** One named value of a heat. */
 #[ORM\Entity]
@@ -40,6 +42,12 @@ class HeatValue
 
     public function value(): Measurement|Sections|string|int|bool|null
     {
-        return $this->value->value();
+        return $this->value->valueOf(Fields::find($this->field));
+    }
+
+    /** Null when it can be read; else what is stored, to be shown as it is. */
+    public function unreadable(): ?Unreadable
+    {
+        return null !== $this->value() ? null : new Unreadable("heat {$this->field}", $this->value->told());
     }
 }

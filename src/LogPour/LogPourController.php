@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\LogPour;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\JsonBody;
 use MoltenNotes\Core\Record\FieldProblem;
 use Psr\Clock\ClockInterface;
@@ -20,6 +21,7 @@ final readonly class LogPourController
     }
 
     #[Route('/api/attempts/{id}', methods: ['PUT'])]
+    #[Costly]
     public function __invoke(string $id, Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
         $entry = AttemptEntry::read(JsonBody::of($request), $caster->units(), $this->clock->now());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\LogPour;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Storage\Notebook;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
@@ -17,6 +18,7 @@ final readonly class ShowAttemptController
     }
 
     #[Route('/api/attempts/{id}', methods: ['GET'])]
+    #[Costly]
     public function __invoke(string $id, #[CurrentUser] Caster $caster): JsonResponse
     {
         return new JsonResponse($this->view->detail($this->notebook->attempt($id, $caster)));

@@ -31,7 +31,7 @@ final readonly class SuggestController
         $of = '' === $castingId ? null : $attempts->findOneBy(['casting' => $this->notebook->casting($castingId, $caster)], ['number' => 'DESC']);
         $last = $attempts->findOneBy(['caster' => $caster], ['createdAt' => 'DESC', 'number' => 'DESC']);
         $values = static fn (?Attempt $attempt): Values => $attempt?->toRecord(new History(), null)->values() ?? Values::none();
-        $heats = $this->storage->getRepository(Heat::class)->findBy(['caster' => $caster], ['meltedOn' => 'DESC', 'updatedAt' => 'DESC'], 5);
+        $heats = $this->storage->getRepository(Heat::class)->findBy(['caster' => $caster], ['meltedOn' => 'DESC', 'id' => 'DESC'], 5);
 
         return new JsonResponse([
             'casting' => AttemptView::values($values($of), $format),

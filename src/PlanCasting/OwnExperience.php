@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\LogPour\Attempt;
 use MoltenNotes\App\LogPour\Heat;
+use MoltenNotes\App\Shared\Storage\Remembered;
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Charge\MeltEnergy;
 use MoltenNotes\Core\Filling\Calibration;
@@ -18,7 +19,8 @@ use MoltenNotes\Core\Quantity\Mass;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Record\History;
-use Symfony\Contracts\Cache\CacheInterface;
+use Psr\Log\LoggerInterface;
+use Symfony\Component\Uid\Uuid;
 
 /** What a caster's own pours and heats have taught: the factor on filling, process by process, and the efficiency of the furnace. */
 final readonly class OwnExperience
@@ -27,7 +29,7 @@ final readonly class OwnExperience
     private const LATEST = 30;
     private const SHORT = ['misrun', 'cold_shut', 'frozen_gate', 'missing_detail', 'foam_fold'];
 
-    public function __construct(private EntityManagerInterface $storage, private CacheInterface $cache)
+    public function __construct(private EntityManagerInterface $storage, private Remembered $remembered, private LoggerInterface $logger)
     {
     }
 
@@ -36,44 +38,70 @@ final readonly class OwnExperience
         if (null === $process) {
             return Calibration::none();
         }
-        $pours = $this->cache->get($this->key('filling', $caster, $process), fn (): array => $this->pours($caster, $process));
+        /** @var array<string, array{state: string, ratio: float|null, filled: bool}> $pours */
+        $pours = $this->remembered->get($caster, "filling {$process}", fn (?array $before): array => $this->pours($caster, $process, $before ?? []));
+        $telling = [];
+        foreach ($pours as $pour) {
+            if (null !== $pour['ratio']) {
+                $telling[] = ['ratio' => $pour['ratio'], 'filled' => $pour['filled']];
+            }
+        }
 
-        return [] === $pours ? Calibration::none() : Calibration::from($pours);
+        return [] === $telling ? Calibration::none() : Calibration::from($telling);
     }
 
     /** @return list<Estimate> shares of the drawn energy that reached the metal, of heats whose energy was logged */
     public function efficiencies(Caster $caster): array
     {
-        $shares = $this->cache->get($this->key('heats', $caster, ''), fn (): array => $this->heats($caster));
+        $shares = $this->remembered->get($caster, 'heats', fn (): array => $this->heats($caster));
 
         return array_map(static fn (float $share): Estimate => Estimate::ratio($share), $shares);
     }
 
-    /** A new pour or a put-right record makes a new key; the old one is simply forgotten. */
-    private function key(string $what, Caster $caster, string $process): string
+    /**
+     * What each judged pour of late foretold and came to. Only those that changed since are planned again.
+     *
+     * @param array<string, array{state: string, ratio: float|null, filled: bool}> $before
+     *
+     * @return array<string, array{state: string, ratio: float|null, filled: bool}> attempt → version of its record, predicted ratio, outcome
+     */
+    private function pours(Caster $caster, string $process, array $before): array
     {
-        $state = $this->storage->getConnection()->fetchOne('SELECT CONCAT(COUNT(*), MAX(updated_at), SUM(version)) FROM attempt WHERE caster_id = ?', [$caster->id()->toBinary()]);
-
-        return 'experience.'.hash('xxh128', implode('|', [$what, $caster->id()->toRfc4122(), $process, is_scalar($state) ? (string) $state : '']));
-    }
-
-    /** @return list<array{ratio: float, filled: bool}> */
-    private function pours(Caster $caster, string $process): array
-    {
+        /** @var list<array{id: string, state: string}> $rows */
+        $rows = $this->storage->getConnection()->fetchAllAssociative(
+            'SELECT a.id, CONCAT(a.version, \'/\', COALESCE(h.version, 0)) AS state FROM (SELECT id, heat_id, version, happened_on FROM attempt WHERE caster_id = ? AND process = ? ORDER BY happened_on DESC LIMIT '.self::LATEST.') a
+             LEFT JOIN heat h ON h.id = a.heat_id ORDER BY a.happened_on DESC, a.id DESC',
+            [$caster->id()->toBinary(), $process],
+        );
         $pours = [];
-        $format = new QuantityFormatter($caster->units());
-        foreach ($this->storage->getRepository(Attempt::class)->findBy(['caster' => $caster, 'process' => $process], ['happenedOn' => 'DESC'], self::LATEST) as $attempt) {
-            if (null === $attempt->verdict()) {
-                continue;
-            }
-            $record = $attempt->toRecord(new History(), null);
-            $ratio = PlanCasting::of(Basis::of($record, $format))->least('filling', 'fill_ratio')?->value->si;
-            if (null !== $ratio && $ratio > 0) {
-                $pours[] = ['ratio' => $ratio, 'filled' => [] === array_intersect($record->defectKinds(), self::SHORT)];
-            }
+        foreach ($rows as $row) {
+            $id = Uuid::fromBinary($row['id'])->toRfc4122();
+            $known = $before[$id] ?? null;
+            $pours[$id] = null !== $known && $known['state'] === $row['state'] ? $known : $this->pour($id, $row['state'], $caster);
         }
 
         return $pours;
+    }
+
+    /** @return array{state: string, ratio: float|null, filled: bool} */
+    private function pour(string $id, string $state, Caster $caster): array
+    {
+        $attempt = $this->storage->find(Attempt::class, Uuid::fromString($id));
+        $nothing = ['state' => $state, 'ratio' => null, 'filled' => false];
+        if (null === $attempt?->verdict()) {
+            return $nothing;
+        }
+        $record = $attempt->toRecord(new History(), null);
+        try {
+            $ratio = PlanCasting::of(Basis::of($record, new QuantityFormatter($caster->units())))->least('filling', 'fill_ratio')?->value->si;
+        } catch (\Throwable $error) {
+            // One record that breaks the rules must not break the plans of all others; the log says which.
+            $this->logger->error('A pour cannot be learnt from.', ['attempt' => $id, 'exception' => $error]);
+
+            return $nothing;
+        }
+
+        return ['state' => $state, 'ratio' => null !== $ratio && $ratio > 0 ? $ratio : null, 'filled' => [] === array_intersect($record->defectKinds(), self::SHORT)];
     }
 
     /** @return list<float> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\PlanCasting;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\JsonBody;
 use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Record\FieldProblem;
@@ -22,6 +23,7 @@ final readonly class PlanController
     }
 
     #[Route('/api/plan', methods: ['POST'])]
+    #[Costly]
     public function compute(Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
         $body = JsonBody::of($request);
@@ -35,6 +37,7 @@ final readonly class PlanController
     }
 
     #[Route('/api/attempts/{id}/plan', methods: ['GET'])]
+    #[Costly]
     public function show(string $id, #[CurrentUser] Caster $caster): JsonResponse
     {
         $attempt = $this->notebook->attempt($id, $caster);

@@ -12,11 +12,12 @@ use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Values;
+use Psr\Log\LoggerInterface;
 
 /** A plan with its drawing, from values that need not be saved. */
 final readonly class PlanView
 {
-    public function __construct(private Notebook $notebook, private OwnExperience $experience)
+    public function __construct(private Notebook $notebook, private OwnExperience $experience, private LoggerInterface $logger)
     {
     }
 
@@ -41,12 +42,22 @@ final readonly class PlanView
         ];
     }
 
-    /** @return array<string, mixed> the drawing alone, with the plan's risks on it */
-    public function drawing(Values $values, Caster $caster): array
+    /**
+     * The drawing of one of several records on a page. Should it fail, the page goes on without it: one broken record never breaks another.
+     *
+     * @return array<string, mixed>|null
+     */
+    public function drawing(Values $values, Caster $caster): ?array
     {
-        $basis = $this->basis($values, $caster);
+        try {
+            $basis = $this->basis($values, $caster);
 
-        return self::section($basis, PlanCasting::of($basis), null);
+            return self::section($basis, PlanCasting::of($basis), null);
+        } catch (\Throwable $error) {
+            $this->logger->error('A record cannot be drawn.', ['caster' => $caster->id()->toRfc4122(), 'exception' => $error]);
+
+            return null;
+        }
     }
 
     /**

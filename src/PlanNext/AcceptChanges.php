@@ -12,6 +12,7 @@ use MoltenNotes\Core\Planning\Change;
 use MoltenNotes\Core\Planning\NextAttempt;
 use MoltenNotes\Core\Planning\Remedies;
 use MoltenNotes\Core\Planning\UnknownRemedy;
+use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\RejectedRecord;
@@ -21,6 +22,8 @@ use Psr\Clock\ClockInterface;
 /** Sets which remedies stand on the change sheet, with the amounts the caster wants where they differ from ours. */
 final readonly class AcceptChanges
 {
+    private const MOST_ROWS = 60;
+
     public function __construct(private Catalogue $catalogue, private Notebook $notebook, private SheetView $view, private ClockInterface $clock)
     {
     }
@@ -57,7 +60,11 @@ final readonly class AcceptChanges
         $record = $this->notebook->record($attempt);
         $planner = new NextAttempt($this->catalogue, $attempt->caster()->units());
         $changes = [];
-        foreach (is_array($accepted) ? array_values($accepted) : [] as $index => $row) {
+        if (!is_array($accepted) || !array_is_list($accepted) || count($accepted) > self::MOST_ROWS) {
+            throw RejectedRecord::because([new FieldProblem('/accepted', 'record.not_a_list', 'This must be a list of at most '.self::MOST_ROWS.' changes.')]);
+        }
+        $offered = $this->offered($planner, $record, $accepted);
+        foreach ($accepted as $index => $row) {
             $code = is_array($row) && is_string($row['remedy'] ?? null) ? $row['remedy'] : '';
             try {
                 $remedy = Remedies::get($code);
@@ -71,15 +78,38 @@ final readonly class AcceptChanges
                 $changes[$code] = new Change($remedy, $record->values()->get($remedy->field), $value);
                 continue;
             }
-            $proposed = array_filter($planner->proposals($record, [$remedy->cause]), static fn (Change $change): bool => $change->remedy->code === $code);
-            if ([] === $proposed) {
+            if (!isset($offered[$code])) {
                 $reader->refuse("/accepted/{$index}/remedy", 'planning.nothing_to_change', "“{$remedy->label}” has nothing to change in this plan.");
                 continue;
             }
-            $changes[$code] = array_values($proposed)[0];
+            $changes[$code] = $offered[$code];
         }
         $reader->insist();
 
         return $changes;
+    }
+
+    /**
+     * What is proposed against the causes of the rows, planned once for all of them.
+     *
+     * @param array<mixed> $rows
+     *
+     * @return array<string, Change> remedy → change
+     */
+    private function offered(NextAttempt $planner, AttemptRecord $record, array $rows): array
+    {
+        $causes = [];
+        foreach ($rows as $row) {
+            $remedy = is_array($row) && is_string($row['remedy'] ?? null) ? Remedies::find($row['remedy']) : null;
+            if (null !== $remedy) {
+                $causes[$remedy->cause] = true;
+            }
+        }
+        $offered = [];
+        foreach ([] === $causes ? [] : $planner->proposals($record, array_keys($causes)) as $change) {
+            $offered[$change->remedy->code] = $change;
+        }
+
+        return $offered;
     }
 }

@@ -9,6 +9,8 @@ use MoltenNotes\App\LogPour\Attempt;
 use MoltenNotes\App\Shared\Storage\StoredValue;
 use MoltenNotes\Core\Planning\Change;
 use MoltenNotes\Core\Planning\Remedies;
+use MoltenNotes\Core\Planning\UnknownRemedy;
+use MoltenNotes\Core\Record\Fields;
 
 /** One accepted line of a change sheet: from this attempt to the next. */
 #[ORM\Entity]
@@ -48,8 +50,17 @@ class AcceptedChange
         return $this->remedy;
     }
 
-    public function toChange(): Change
+    /** Null when the remedy is no longer known, or its new value no longer fits its field. */
+    public function toChange(): ?Change
     {
-        return new Change(Remedies::get($this->remedy), $this->old->value(), $this->new->value());
+        try {
+            $remedy = Remedies::get($this->remedy);
+        } catch (UnknownRemedy) {
+            return null;
+        }
+        $field = null === $remedy->field ? null : Fields::find($remedy->field);
+        $new = $this->new->valueOf($field);
+
+        return null !== $field && null === $new ? null : new Change($remedy, $this->old->valueOf($field), $new);
     }
 }

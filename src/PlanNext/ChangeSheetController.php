@@ -6,6 +6,7 @@ namespace MoltenNotes\App\PlanNext;
 
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\LogPour\AttemptView;
+use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\JsonBody;
 use MoltenNotes\App\Shared\Storage\Notebook;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -20,12 +21,14 @@ final readonly class ChangeSheetController
     }
 
     #[Route('/api/attempts/{id}/change-sheet', methods: ['GET'])]
+    #[Costly]
     public function show(string $id, #[CurrentUser] Caster $caster): JsonResponse
     {
         return new JsonResponse($this->sheets->of($this->notebook->attempt($id, $caster)));
     }
 
     #[Route('/api/attempts/{id}/change-sheet', methods: ['PUT'])]
+    #[Costly]
     public function accept(string $id, Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
         $attempt = $this->notebook->attempt($id, $caster);
@@ -35,6 +38,7 @@ final readonly class ChangeSheetController
     }
 
     #[Route('/api/attempts/{id}/next', methods: ['POST'])]
+    #[Costly]
     public function next(string $id, Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
         $body = JsonBody::of($request);

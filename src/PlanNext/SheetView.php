@@ -42,7 +42,7 @@ final readonly class SheetView
         $record = $this->notebook->record($attempt);
         $diagnosis = $this->why->diagnosis($attempt);
         $causes = array_map(static fn (RankedCause $ranked): string => $ranked->cause->code, array_slice($diagnosis->ranked, 0, self::CAUSES_OFFERED));
-        $accepted = array_map(static fn (AcceptedChange $change): Change => $change->toChange(), $attempt->changes());
+        $accepted = $attempt->changeSheet();
         $offered = [];
         foreach ([...$planner->proposals($record, $causes), ...array_values($accepted)] as $change) {
             $code = $change->remedy->code;
@@ -78,7 +78,7 @@ final readonly class SheetView
         $scores = Score::of($expected, $from->toRecord(new History(), null), $to->toRecord(new History(), null));
 
         return [
-            'changes' => array_values(array_map(fn (AcceptedChange $change): array => $this->line($change->toChange(), $format), $from->changes())),
+            'changes' => array_values(array_map(fn (Change $change): array => $this->line($change, $format), $from->changeSheet())),
             'predictions' => array_values(array_map(static fn (WrittenPrediction $prediction): array => $prediction->toArray(), $from->predictions())),
             'scores' => array_map(static fn (Score $score): array => ['defect' => $score->defect, 'expected' => $score->expected?->value, 'found' => $score->found->value, 'held' => $score->held], $scores),
         ];

@@ -38,7 +38,7 @@ final readonly class StartNext
             throw RejectedRecord::because([new FieldProblem('/id', 'record.id', 'A new attempt needs a UUID of version 7.')]);
         }
         $record = $this->notebook->record($attempt);
-        $changes = array_values(array_map(static fn (AcceptedChange $change): Change => $change->toChange(), $attempt->changes()));
+        $changes = array_values($attempt->changeSheet());
         $sheet = (new NextAttempt($this->catalogue, $attempt->caster()->units()))->sheet($record, $this->why->diagnosis($attempt), $changes);
         foreach ($sheet->predictions as $prediction) {
             $attempt->predict(new WrittenPrediction($attempt, $prediction));

@@ -30,8 +30,8 @@ class WrittenPrediction
     #[ORM\Column]
     private float $chanceAfter;
 
-    #[ORM\Column(length: 8, enumType: Outcome::class)]
-    private Outcome $expected;
+    #[ORM\Column(length: 8)]
+    private string $expected;
 
     public function __construct(Attempt $attempt, Prediction $prediction)
     {
@@ -39,7 +39,7 @@ class WrittenPrediction
         $this->defect = $prediction->defect;
         $this->chanceBefore = $prediction->before;
         $this->chanceAfter = $prediction->after;
-        $this->expected = $prediction->expected;
+        $this->expected = $prediction->expected->value;
     }
 
     public function defect(): string
@@ -49,12 +49,12 @@ class WrittenPrediction
 
     public function expected(): Outcome
     {
-        return $this->expected;
+        return Outcome::tryFrom($this->expected) ?? Outcome::Same;
     }
 
     /** @return array{defect: string, before: float, after: float, expected: string} */
     public function toArray(): array
     {
-        return (new Prediction($this->defect, $this->chanceBefore, $this->chanceAfter, $this->expected))->toArray();
+        return (new Prediction($this->defect, $this->chanceBefore, $this->chanceAfter, $this->expected()))->toArray();
     }
 }

@@ -8,6 +8,7 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Workshop\Workshop;
 use MoltenNotes\Core\Workshop\WorkshopReader;
@@ -22,9 +23,13 @@ class KeptWorkshop
     #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
     private Caster $caster;
 
-    /** @var array<string, mixed> */
+    /** The document; whatever of it no longer fits is kept aside when it is written anew. */
     #[ORM\Column(type: Types::JSON)]
-    private array $content;
+    private mixed $content;
+
+    /** Earlier contents that did not fit any more, so that nothing is dropped in silence. */
+    #[ORM\Column(type: Types::JSON)]
+    private mixed $aside = [];
 
     #[ORM\Column]
     private \DateTimeImmutable $updatedAt;
@@ -42,6 +47,9 @@ class KeptWorkshop
 
     public function rewrite(Workshop $workshop, \DateTimeImmutable $now): void
     {
+        if ([] !== $this->unreadable()) {
+            $this->aside = [...(is_array($this->aside) ? $this->aside : []), $this->content];
+        }
         $this->content = $workshop->toArray();
         // A second save within the same second must still change the row.
         $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
@@ -50,6 +58,15 @@ class KeptWorkshop
     public function workshop(): Workshop
     {
         return WorkshopReader::read($this->content, '', new ValueReader(UnitPreferences::metric()));
+    }
+
+    /** @return list<string> what of the stored document no longer fits, in words */
+    public function unreadable(): array
+    {
+        $reader = new ValueReader(UnitPreferences::metric());
+        WorkshopReader::read($this->content, '', $reader);
+
+        return array_map(static fn (FieldProblem $problem): string => "{$problem->pointer}: {$problem->message}", $reader->problems());
     }
 
     public function version(): int

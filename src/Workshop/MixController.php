@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Workshop;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\JsonBody;
 use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Charge\Mix;
@@ -21,11 +22,16 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 /** The cheapest charge from the caster's own stock for the composition asked for. */
 final readonly class MixController
 {
+    private const MOST_ELEMENTS = 24;
+    /** Stocks times windows: beyond it the programme takes longer than anybody waits. */
+    private const MOST_CELLS = 1200;
+
     public function __construct(private Notebook $notebook)
     {
     }
 
     #[Route('/api/mix', methods: ['POST'])]
+    #[Costly]
     public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
         $body = JsonBody::of($request);
@@ -36,10 +42,13 @@ final readonly class MixController
         }
         $windows = self::windows($reader, $body['windows'] ?? []);
         $recovery = [];
-        foreach (is_array($body['recovery'] ?? null) ? $body['recovery'] : [] as $element => $share) {
+        foreach (self::bounded($reader, $body['recovery'] ?? [], '/recovery') as $element => $share) {
             $recovery[(string) $element] = $reader->measured('recovery', 'percent', [1, 100], null, $share, '/recovery/'.ValueReader::escape((string) $element))?->si() ?? 1.0;
         }
         $stock = $this->stock($caster);
+        if (count($stock) * count($windows) > self::MOST_CELLS) {
+            $reader->refuse('/windows', 'charge.too_much', 'So many kinds of stock and elements at once are too much: leave out some of either.');
+        }
         if ([] === $stock) {
             $reader->refuse('/stock', 'charge.no_stock', 'There is no stock with a mass in your workshop yet.');
         }
@@ -69,10 +78,12 @@ final readonly class MixController
     private static function windows(ValueReader $reader, mixed $raw): array
     {
         $windows = [];
-        foreach (is_array($raw) ? $raw : [] as $element => $ends) {
+        foreach (self::bounded($reader, $raw, '/windows') as $element => $ends) {
             $at = '/windows/'.ValueReader::escape((string) $element);
-            $low = $reader->measured('low', 'percent', [0, 100], null, is_array($ends) ? $ends['low'] ?? null : null, $at.'/low')?->si() ?? 0.0;
-            $high = $reader->measured('high', 'percent', [0, 100], null, is_array($ends) ? $ends['high'] ?? null : null, $at.'/high')?->si() ?? 1.0;
+            $ends = $reader->object($ends, $at, 'A window is an object with its low and high end.');
+            $reader->refuseUnknown($ends, ['low', 'high'], $at, 'record.unknown_part', 'A window has a low and a high end.');
+            $low = $reader->measured('low', 'percent', [0, 100], null, $ends['low'] ?? null, $at.'/low')?->si() ?? 0.0;
+            $high = $reader->measured('high', 'percent', [0, 100], null, $ends['high'] ?? null, $at.'/high')?->si() ?? 1.0;
             if ($low > $high) {
                 $reader->refuse($at.'/high', 'charge.window_backwards', 'The window runs backwards: the smaller share first.');
             }
@@ -83,6 +94,19 @@ final readonly class MixController
         }
 
         return $windows;
+    }
+
+    /** @return array<mixed> */
+    private static function bounded(ValueReader $reader, mixed $raw, string $pointer): array
+    {
+        $rows = $reader->object($raw, $pointer);
+        if (count($rows) > self::MOST_ELEMENTS) {
+            $reader->refuse($pointer, 'charge.too_much', 'At most '.self::MOST_ELEMENTS.' elements.');
+
+            return [];
+        }
+
+        return $rows;
     }
 
     /** @return list<Stock> */

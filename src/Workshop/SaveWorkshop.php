@@ -23,7 +23,7 @@ final readonly class SaveWorkshop
     {
         $kept = $this->notebook->keptWorkshop($caster);
         $version = $body['version'] ?? 0;
-        unset($body['version'], $body['learnt']);
+        unset($body['version'], $body['learnt'], $body['unreadable']);
         $reader = new ValueReader($caster->units());
         $workshop = WorkshopReader::read($body, '', $reader);
         $reader->insist();

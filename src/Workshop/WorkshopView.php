@@ -26,6 +26,7 @@ final readonly class WorkshopView
             'tariffs' => (object) $workshop['tariffs'],
             'stock' => array_map(static fn (array $row): array => ['composition' => (object) ($row['composition'] ?? [])] + $row, is_array($workshop['stock']) ? $workshop['stock'] : []),
         ] + $workshop + [
+            'unreadable' => $this->notebook->keptWorkshop($caster)?->unreadable() ?? [],
             'version' => $this->notebook->keptWorkshop($caster)?->version() ?? 0,
             'learnt' => ['heats' => count($efficiencies), 'efficiency' => [] === $efficiencies ? null : array_sum(array_map(static fn (Estimate $one): float => $one->si, $efficiencies)) / count($efficiencies)],
         ];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Tests\App;
 
+use Doctrine\DBAL\Connection;
+use Doctrine\Persistence\ManagerRegistry;
 use MoltenNotes\Tests\Support\ApiContract;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
@@ -21,6 +23,8 @@ abstract class ApiTestCase extends WebTestCase
     {
         $this->browser = self::createClient();
         $this->browser->disableReboot();
+        // Throttles count by address; each test comes from one of its own.
+        $this->browser->setServerParameter('REMOTE_ADDR', '10.'.implode('.', [random_int(0, 255), random_int(0, 255), random_int(1, 254)]));
     }
 
     /**
@@ -51,7 +55,7 @@ abstract class ApiTestCase extends WebTestCase
      *
      * @return array<string, mixed>
      */
-    protected function send(string $path, string $bytes, int $expect = 200): array
+    protected function send(string $path, string $bytes, int $expect = 202): array
     {
         $this->browser->request('POST', $path, [], [], ['HTTP_X_CSRF_TOKEN' => $this->token, 'CONTENT_TYPE' => 'application/octet-stream'], $bytes);
         $response = $this->browser->getResponse();
@@ -68,7 +72,8 @@ abstract class ApiTestCase extends WebTestCase
     protected function signedIn(string $email = 'first@molten.example'): void
     {
         $this->call('GET', '/api/session');
-        $this->call('POST', '/api/casters', ['email' => $email, 'name' => 'A caster', 'password' => self::PASSWORD], 201);
+        $this->call('POST', '/api/casters', ['email' => $email, 'name' => 'A caster', 'password' => self::PASSWORD], 202);
+        $this->call('POST', '/api/session', ['email' => $email, 'password' => self::PASSWORD]);
     }
 
     /** @return string the id of a new casting */
@@ -105,6 +110,27 @@ abstract class ApiTestCase extends WebTestCase
     protected function findBlowhole(array $attempt): void
     {
         $this->call('PUT', "/api/attempts/{$attempt['id']}/findings/".self::id(), ['kind' => 'blowhole', 'places' => ['cope_face'], 'looks' => ['smooth_wall'], 'shown_at' => 'opening', 'severity' => 'spoils', 'note' => null], 201);
+    }
+
+    protected function storage(): Connection
+    {
+        $storage = self::getContainer()->get(Connection::class);
+        self::assertInstanceOf(Connection::class, $storage);
+
+        return $storage;
+    }
+
+    /** The next request reads from the database, as another worker would. */
+    protected function forget(): void
+    {
+        $doctrine = self::getContainer()->get('doctrine');
+        self::assertInstanceOf(ManagerRegistry::class, $doctrine);
+        $doctrine->getManager()->clear();
+    }
+
+    protected function token(): string
+    {
+        return $this->token;
     }
 
     protected static function id(): string

@@ -45,7 +45,12 @@ final class OthersRecordsTest extends ApiTestCase
                 default => $heat,
             };
             $path = strtr($template, ['{id}' => $of, '{finding}' => $finding, '{check}' => 'wall_smooth', '{cause}' => 'sand_wet']);
-            $body = ['name' => 'Mine now', 'kind' => 'misrun', 'casting_id' => $own, 'id' => self::id(), 'answer' => 'yes', 'opinion' => 'confirmed', 'accepted' => []];
+            $body = match (true) {
+                str_starts_with($template, '/api/castings') => ['name' => 'Mine now'],
+                str_contains($template, 'findings') => ['kind' => 'misrun'],
+                str_ends_with($template, '/api/attempts/{id}') => ['casting_id' => $own],
+                default => ['id' => self::id(), 'answer' => 'yes', 'opinion' => 'confirmed', 'accepted' => []],
+            };
             $this->call($method, $path, 'GET' === $method || 'DELETE' === $method ? null : $body, 404);
             ++$walked;
         }

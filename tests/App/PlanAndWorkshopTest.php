@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Tests\App;
 
+use MoltenNotes\App\PlanCasting\ReadMesh;
+use MoltenNotes\App\PlanCasting\ReadMeshHandler;
 use MoltenNotes\Tests\Support\Meshes;
 use MoltenNotes\Tests\Support\Plans;
 
@@ -99,14 +101,43 @@ final class PlanAndWorkshopTest extends ApiTestCase
 
     public function testAMeshIsMeasuredAndABrokenOneReported(): void
     {
-        $mesh = $this->send('/api/meshes?unit=mm', Meshes::binary(Meshes::box([20, 30, 40])));
+        $mesh = $this->measured('mm', Meshes::binary(Meshes::box([20, 30, 40])))['mesh'];
         self::assertTrue($mesh['closed']);
         self::assertEqualsWithDelta(24.0, $mesh['volume']['value'], 1e-6);
 
-        $open = $this->send('/api/meshes?unit=in', Meshes::binary(array_slice(Meshes::box([2, 3, 4]), 1)));
+        $open = $this->measured('in', Meshes::binary(array_slice(Meshes::box([2, 3, 4]), 1)))['mesh'];
         self::assertSame('mesh.open', $open['faults'][0]['code']);
-        $this->send('/api/meshes?unit=mm', 'no mesh at all', 422);
+        $refused = $this->measured('mm', 'no mesh at all');
+        self::assertSame(['refused', 'mesh.too_short'], [$refused['state'], $refused['refused']['code']]);
         $this->send('/api/meshes', 'no unit', 422);
+    }
+
+    public function testAFileThatNeverEndsAFacetIsGivenUpAndTheFileIsGone(): void
+    {
+        $endless = $this->measured('mm', "solid x\nfacet normal 0 0 1\n".str_repeat("vertex 1 2 3\n", 400_000));
+
+        self::assertSame('mesh.endless', $endless['refused']['code']);
+        self::assertSame([], glob(getenv('MOLTEN_VAR_DIR').'/meshes/'.$endless['id'].'*'));
+    }
+
+    public function testThreeMeshesWaitAtMost(): void
+    {
+        for ($i = 0; $i < 3; ++$i) {
+            $this->send('/api/meshes?unit=mm', Meshes::binary(Meshes::box([20, 30, 40])));
+        }
+        $this->send('/api/meshes?unit=mm', Meshes::binary(Meshes::box([20, 30, 40])), 429);
+    }
+
+    /** @return array<string, mixed> what the worker made of it */
+    private function measured(string $unit, string $bytes): array
+    {
+        $taken = $this->send("/api/meshes?unit={$unit}", $bytes);
+        self::assertSame('waiting', $taken['state']);
+        $worker = self::getContainer()->get(ReadMeshHandler::class);
+        self::assertInstanceOf(ReadMeshHandler::class, $worker);
+        $worker(new ReadMesh((string) $taken['id']));
+
+        return $this->call('GET', "/api/meshes/{$taken['id']}");
     }
 
     public function testTheChangeSheetShowsTheNumberMoveIntoItsBand(): void

@@ -47,20 +47,37 @@ final readonly class ProblemListener
             $error instanceof OptimisticLockException => Problem::response(409, 'record.busy', 'Two saves met. Please save again.'),
             $error instanceof UniqueConstraintViolationException => Problem::response(409, 'record.busy', 'The same thing was saved twice at once. Please try again.'),
             $error instanceof CoreError => Problem::response(422, $error->errorCode(), $error->getMessage(), [new FieldProblem('', $error->errorCode(), $error->getMessage())]),
-            self::isStorageAway($error) => Problem::response(503, 'storage.away', 'The notebook’s storage cannot be reached. What you wrote is still on this screen; it is saved as soon as storage is back.', [], [], ['Retry-After' => '5']),
+            self::isDiskFull($error) => Problem::response(507, 'storage.full', 'The disk is full: nothing was stored. What you wrote is still on this screen; make room, then save again.', [], [], ['Retry-After' => '60']),
+            self::isBusy($error) => Problem::response(409, 'record.busy', 'Two saves met. Please save again.'),
+            self::isStorageAway($error) => Problem::response(503, 'storage.away', 'The notebook’s storage cannot be reached. What you wrote is still on this screen; please save again in a moment.', [], [], ['Retry-After' => '5']),
             $error instanceof HttpExceptionInterface => Problem::response($error->getStatusCode(), 'http.'.$error->getStatusCode(), self::httpWords($error->getStatusCode()), [], [], self::headers($error)),
             default => Problem::response(500, 'server.fault', 'Something broke on our side. What you wrote is still on this screen.'),
         };
     }
 
-    /** MariaDB gone: refused, lost in the middle, or shutting down. Codes: MariaDB error reference, 1053, 2002, 2006, 2013. */
+    /** MariaDB gone: refused, lost in the middle, or shutting down. Codes: MariaDB error reference, 1040 too many connections, 1053, 1927, 2002, 2006, 2013. */
     private static function isStorageAway(\Throwable $error): bool
     {
+        return self::says($error, '/\b(1040|1053|1927|2002|2006|2013)\b|gone away|Connection refused|Lost connection|reading (initial communication|authorization) packet/', ConnectionException::class);
+    }
+
+    /** No room: 1021 disk full, 1026 error writing, 1114 table full, 1030 with the system's own 28, read-only by itself 1290 and 1836. */
+    private static function isDiskFull(\Throwable $error): bool
+    {
+        return self::says($error, '/\b(1021|1026|1114|1290|1836)\b|\b1030\b.*\b28\b|No space left on device/');
+    }
+
+    /** Two writers in each other's way: 1205 waited too long, 1213 deadlock, 1020 changed since it was read. */
+    private static function isBusy(\Throwable $error): bool
+    {
+        return self::says($error, '/\b(1205|1213|1020)\b/');
+    }
+
+    /** @param class-string|null $kind */
+    private static function says(\Throwable $error, string $pattern, ?string $kind = null): bool
+    {
         for ($cause = $error; null !== $cause; $cause = $cause->getPrevious()) {
-            if ($cause instanceof ConnectionException) {
-                return true;
-            }
-            if ($cause instanceof \PDOException && 1 === preg_match('/\b(1053|2002|2006|2013)\b|gone away|Connection refused/', $cause->getMessage())) {
+            if ((null !== $kind && $cause instanceof $kind) || ($cause instanceof \PDOException && 1 === preg_match($pattern, $cause->getMessage()))) {
                 return true;
             }
         }
@@ -83,7 +100,7 @@ final readonly class ProblemListener
             404 => 'There is nothing here.',
             405 => 'This cannot be done here.',
             413 => 'This is too large.',
-            429 => 'Too many tries. Wait a minute, then try again.',
+            429 => 'Too much at once. Wait a moment, then try again.',
             default => 'The request was refused.',
         };
     }

@@ -12,6 +12,7 @@ use MoltenNotes\App\LogPour\Heat;
 use MoltenNotes\App\Shared\Http\Ids;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\App\Workshop\KeptWorkshop;
+use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\History;
 use MoltenNotes\Core\Workshop\Workshop;
@@ -20,7 +21,10 @@ use Symfony\Component\Uid\Uuid;
 /** The one door to a caster's records: nothing is found here that is somebody else's. */
 final readonly class Notebook
 {
-    public function __construct(private EntityManagerInterface $storage)
+    /** Judged attempts that count as a caster's history. */
+    private const OF_LATE = 500;
+
+    public function __construct(private EntityManagerInterface $storage, private Remembered $remembered)
     {
     }
 
@@ -60,21 +64,47 @@ final readonly class Notebook
         return $this->storage->getRepository(Attempt::class)->findOneBy(['previous' => $attempt]);
     }
 
-    /** What the caster confirmed in earlier judged attempts, this one left out: it must not confirm itself. */
+    /** What the caster confirmed in other judged attempts of late; this one is left out: it must not confirm itself. */
     public function history(Attempt $attempt): History
     {
-        $connection = $this->storage->getConnection();
-        $caster = $attempt->caster()->id()->toBinary();
-        $self = $attempt->id()->toBinary();
-        $judged = $connection->fetchOne('SELECT COUNT(*) FROM attempt WHERE caster_id = ? AND id <> ? AND verdict IS NOT NULL', [$caster, $self]);
-        /** @var array<string, int|string> $confirmed */
-        $confirmed = $connection->fetchAllKeyValue(
-            "SELECT o.cause, COUNT(*) FROM cause_opinion o JOIN attempt a ON a.id = o.attempt_id
-             WHERE a.caster_id = ? AND a.id <> ? AND a.verdict IS NOT NULL AND o.opinion = 'confirmed' GROUP BY o.cause",
-            [$caster, $self],
-        );
+        $judged = $this->judged($attempt->caster());
+        unset($judged[$attempt->id()->toRfc4122()]);
+        $confirmed = [];
+        foreach ($judged as $pour) {
+            foreach ($pour['confirmed'] as $cause) {
+                $confirmed[$cause] = ($confirmed[$cause] ?? 0) + 1;
+            }
+        }
 
-        return new History(is_numeric($judged) ? (int) $judged : 0, array_map(intval(...), $confirmed));
+        return new History(count($judged), $confirmed);
+    }
+
+    /**
+     * The judged attempts of late with what was confirmed of each, the newest first. Older ones say little of the hand and the sand of today, and a
+     * notebook must not become slower as it grows.
+     *
+     * @return array<string, array{on: string, confirmed: list<string>}> id → day and causes
+     */
+    public function judged(Caster $caster): array
+    {
+        return $this->remembered->get($caster, 'judged', function () use ($caster): array {
+            /** @var list<array{id: string, happened_on: string, cause: string|null}> $rows */
+            $rows = $this->storage->getConnection()->fetchAllAssociative(
+                "SELECT w.id, w.happened_on, o.cause FROM (SELECT id, happened_on FROM attempt WHERE caster_id = ? AND verdict IN ('good', 'usable', 'scrap') ORDER BY happened_on DESC, id DESC LIMIT ".self::OF_LATE.") w
+                 LEFT JOIN cause_opinion o ON o.attempt_id = w.id AND o.opinion = 'confirmed' ORDER BY w.happened_on DESC, w.id DESC",
+                [$caster->id()->toBinary()],
+            );
+            $judged = [];
+            foreach ($rows as $row) {
+                $id = Uuid::fromBinary($row['id'])->toRfc4122();
+                $judged[$id] ??= ['on' => $row['happened_on'], 'confirmed' => []];
+                if (null !== $row['cause'] && isset(Catalogue::standard()->causes[$row['cause']])) {
+                    $judged[$id]['confirmed'][] = $row['cause'];
+                }
+            }
+
+            return $judged;
+        });
     }
 
     /** Everything known of an attempt, with the caster's history and workshop. */

@@ -6,10 +6,12 @@ namespace MoltenNotes\App\Shared\Storage;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use MoltenNotes\Core\CoreError;
 use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Pattern\SectionsReader;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Record\Field;
 use MoltenNotes\Core\Record\ValueReader;
 
 /** One value of the record in columns: quantities in SI with the unit the caster typed, everything else in a column of its kind. */
@@ -49,14 +51,32 @@ class StoredValue
         };
     }
 
-    private function sections(): ?Sections
+    /** The value as this field takes it; null when what is stored no longer fits the tables: it is kept, and told() shows it. */
+    public function valueOf(?Field $field): Measurement|Sections|string|int|bool|null
     {
-        $reader = new ValueReader(UnitPreferences::metric());
+        try {
+            $value = $this->plain();
+        } catch (CoreError|\JsonException) {
+            return null;
+        }
 
-        return SectionsReader::read(json_decode($this->words ?? '[]', true, 16, \JSON_THROW_ON_ERROR), '', $reader);
+        return null !== $value && null !== $field && $field->takes($value) ? $value : null;
     }
 
-    public function value(): Measurement|Sections|string|int|bool|null
+    /** What is stored, in words, when it cannot be read as a value any more. */
+    public function told(): string
+    {
+        return match (true) {
+            null !== $this->si => trim($this->si.(null === $this->siUpper ? '' : '–'.$this->siUpper).' (SI) '.$this->unit),
+            null !== $this->words => mb_substr($this->words, 0, 200),
+            null !== $this->number => (string) $this->number,
+            null !== $this->flag => $this->flag ? 'yes' : 'no',
+            default => 'blank',
+        };
+    }
+
+    /** @throws CoreError|\JsonException when it cannot be made out */
+    private function plain(): Measurement|Sections|string|int|bool|null
     {
         if (self::SECTIONS === $this->unit) {
             return $this->sections();
@@ -65,5 +85,14 @@ class StoredValue
         return null !== $this->si && null !== $this->unit
             ? Measurement::fromSi($this->si, $this->unit, $this->siUpper)
             : $this->words ?? $this->number ?? $this->flag;
+    }
+
+    /** @throws \JsonException */
+    private function sections(): ?Sections
+    {
+        $reader = new ValueReader(UnitPreferences::metric());
+        $sections = SectionsReader::read(json_decode($this->words ?? '[]', true, 16, \JSON_THROW_ON_ERROR), '', $reader);
+
+        return [] === $reader->problems() ? $sections : null;
     }
 }

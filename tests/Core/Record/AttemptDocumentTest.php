@@ -48,7 +48,7 @@ final class AttemptDocumentTest extends TestCase
         yield 'an unknown part of a workshop' => [['workshop' => ['furnace' => []]], '/workshop/furnace', 'Did you mean furnaces'];
         yield 'an unknown part of a furnace' => [['workshop' => ['furnaces' => [['powr' => '2 kW']]]], '/workshop/furnaces/0/powr', 'Did you mean power'];
         yield 'an unknown part of a casting' => [['casting' => ['nane' => 'Cleat']], '/casting/nane', 'Did you mean name'];
-        yield 'an unknown part of an attempt' => [['attempt' => ['poured' => '2026-05-03']], '/attempt/poured', 'poured_on'];
+        yield 'an unknown part of an attempt' => [['attempt' => ['poured' => '2026-05-03']], '/attempt/poured', 'not told'];
         yield 'an unknown part of a finding' => [['findings' => [['kind' => 'misrun', 'plases' => []]]], '/findings/0/plases', 'Did you mean places'];
         yield 'an unknown part of a history' => [['history' => ['tries' => 3]], '/history/tries', 'not told'];
         yield 'an unknown part of a quantity' => [['made' => ['casting.wall' => ['value' => 4, 'unit' => 'mm', 'about' => true]]], '/made/casting.wall', 'unit'];

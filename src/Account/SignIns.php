@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Account;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\RequestStack;
+use Symfony\Component\Uid\Uuid;
+
+/** Where a caster is signed in: begun with a sign-in, kept alive by use, ended by idleness or from another device. */
+final readonly class SignIns
+{
+    private const KEY = 'sign_in';
+    /** The oldest makes room: nobody uses more devices, and one account must not fill the table. */
+    private const MOST = 20;
+    /** "Last seen" is told to this many seconds; not every request writes. */
+    private const TOLD_TO_S = 300;
+
+    public function __construct(private EntityManagerInterface $storage, private RequestStack $requests, private ClockInterface $clock)
+    {
+    }
+
+    public function begin(Caster $caster): void
+    {
+        $request = $this->requests->getMainRequest();
+        $signIn = new SignIn($caster, self::device($request?->headers->get('User-Agent') ?? ''), $this->clock->now());
+        $this->storage->persist($signIn);
+        $this->storage->flush();
+        $this->storage->getConnection()->executeStatement(
+            'DELETE FROM sign_in WHERE caster_id = ? AND id NOT IN (SELECT id FROM (SELECT id FROM sign_in WHERE caster_id = ? ORDER BY last_seen_at DESC, id DESC LIMIT '.self::MOST.') newest)',
+            [$caster->id()->toBinary(), $caster->id()->toBinary()],
+        );
+        $request?->getSession()->set(self::KEY, $signIn->id()->toRfc4122());
+    }
+
+    /** The caster whose sign-in this session names; null when it was ended or has been idle too long. */
+    public function caster(): ?Caster
+    {
+        $signIn = $this->current();
+        if (null === $signIn) {
+            return null;
+        }
+        $idle = $this->clock->now()->getTimestamp() - $signIn->lastSeenAt()->getTimestamp();
+        if ($idle > 60 * $signIn->caster()->idleMinutes()) {
+            $this->storage->getConnection()->executeStatement('DELETE FROM sign_in WHERE id = ?', [$signIn->id()->toBinary()]);
+
+            return null;
+        }
+        if ($idle > self::TOLD_TO_S) {
+            $this->storage->getConnection()->executeStatement('UPDATE sign_in SET last_seen_at = ? WHERE id = ?', [$this->clock->now()->format('Y-m-d H:i:s'), $signIn->id()->toBinary()]);
+        }
+
+        return $signIn->caster();
+    }
+
+    /** @return list<array{id: string, device: string, started_at: string, last_seen_at: string, here: bool}> the latest first */
+    public function of(Caster $caster): array
+    {
+        $here = $this->current()?->id();
+        $all = $this->storage->getRepository(SignIn::class)->findBy(['caster' => $caster], ['lastSeenAt' => 'DESC', 'id' => 'DESC']);
+
+        return array_map(static fn (SignIn $signIn): array => $signIn->toArray() + ['here' => true === $here?->equals($signIn->id())], $all);
+    }
+
+    /** @return bool whether there was such a sign-in */
+    public function end(Caster $caster, Uuid $one): bool
+    {
+        return 0 < $this->storage->getConnection()->executeStatement('DELETE FROM sign_in WHERE caster_id = ? AND id = ?', [$caster->id()->toBinary(), $one->toBinary()]);
+    }
+
+    /** Ends all sign-ins of this caster but the one that asks. */
+    public function endElsewhere(Caster $caster): void
+    {
+        $here = $this->current()?->id()->toBinary() ?? '';
+        $this->storage->getConnection()->executeStatement('DELETE FROM sign_in WHERE caster_id = ? AND id <> ?', [$caster->id()->toBinary(), $here]);
+    }
+
+    public function endHere(): void
+    {
+        $here = $this->current();
+        if (null !== $here) {
+            $this->storage->getConnection()->executeStatement('DELETE FROM sign_in WHERE id = ?', [$here->id()->toBinary()]);
+        }
+    }
+
+    private function current(): ?SignIn
+    {
+        $request = $this->requests->getMainRequest();
+        $id = null !== $request && $request->hasSession() ? $request->getSession()->get(self::KEY) : null;
+        if (!is_string($id) || !Uuid::isValid($id)) {
+            return null;
+        }
+        /** @var SignIn|null $signIn with its caster in one question */
+        $signIn = $this->storage->createQuery('SELECT s, c FROM '.SignIn::class.' s JOIN s.caster c WHERE s.id = :id')
+            ->setParameter('id', Uuid::fromString($id), 'uuid')->getOneOrNullResult();
+
+        return $signIn;
+    }
+
+    /** Enough to tell one's devices apart: what the browser calls itself, shortened. */
+    private static function device(string $agent): string
+    {
+        $system = match (true) {
+            str_contains($agent, 'Android') => 'Android',
+            str_contains($agent, 'iPhone'), str_contains($agent, 'iPad') => 'iOS',
+            str_contains($agent, 'Windows') => 'Windows',
+            str_contains($agent, 'Mac OS') => 'macOS',
+            str_contains($agent, 'Linux') => 'Linux',
+            default => 'unknown system',
+        };
+        $browser = match (true) {
+            str_contains($agent, 'Firefox/') => 'Firefox',
+            str_contains($agent, 'Edg/') => 'Edge',
+            str_contains($agent, 'Chrome/'), str_contains($agent, 'Chromium/') => 'Chrome',
+            str_contains($agent, 'Safari/') => 'Safari',
+            '' === $agent => 'No browser',
+            default => 'Another program',
+        };
+
+        return "{$browser} on {$system}";
+    }
+}
