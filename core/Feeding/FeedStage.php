@@ -80,7 +80,7 @@ final class FeedStage
     private function metal(?Estimate $arrival): Temperature
     {
         if (null === $arrival) {
-            $this->sheet->assume('Poured 80 °C above the liquidus.', 'pour.temperature');
+            $this->sheet->assume('Poured '.$this->basis->shown(80.0, Dimension::TemperatureDifference).' above the liquidus.', 'pour.temperature');
 
             return Temperature::fromSi($this->alloy->liquidus->kelvin() + 80);
         }

@@ -187,14 +187,15 @@ final class FillStage
         $head = $this->basis->si('gating.sprue_height') ?? 0.1;
         $gates = $this->basis->gates();
         $thicker = ($way['thickness'] + 0.001) / $way['thickness'];
+        $hotter = 'Pour '.$this->basis->shown(50.0, Dimension::TemperatureDifference).' hotter';
         $levers = [
-            'Pour 50 °C hotter' => $this->ratioAt($kelvin + 50, $way['modulus'], $speed, $way['path']),
-            'Make it 1 mm thicker' => $this->ratioAt($kelvin, $way['modulus'] * $thicker, $speed / $thicker, $way['path']),
+            $hotter => $this->ratioAt($kelvin + 50, $way['modulus'], $speed, $way['path']),
+            'Make it '.$this->basis->shown(0.001, Dimension::Length).' thicker' => $this->ratioAt($kelvin, $way['modulus'] * $thicker, $speed / $thicker, $way['path']),
         ];
         if (!$this->isFoam()) {
             $levers['One more gate'] = $this->ratioAt($kelvin, $way['modulus'], $speed * ($gates + 1) / $gates, $way['path']);
             if ($head > 0.0) {
-                $levers['50 mm more head'] = $this->ratioAt($kelvin, $way['modulus'], $speed * sqrt(($head + 0.05) / $head), $way['path']);
+                $levers[$this->basis->shown(0.05, Dimension::Length).' more head'] = $this->ratioAt($kelvin, $way['modulus'], $speed * sqrt(($head + 0.05) / $head), $way['path']);
             }
         }
         arsort($levers);

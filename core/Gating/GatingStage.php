@@ -158,7 +158,7 @@ final class GatingStage
         try {
             $effective = EffectiveHead::of('step' === $fill ? 'parting' : $fill, $head, $height, $above);
         } catch (CannotFill $cannot) {
-            $this->sheet->warn('cannot_fill', $cannot->getMessage(), 'bad');
+            $this->sheet->warn('cannot_fill', 'The casting rises '.$this->basis->shown($cannot->height, Dimension::Length).' above the gate, the metal in the basin only '.$this->basis->shown($cannot->head, Dimension::Length).': the top cannot fill.', 'bad');
 
             return null;
         }
@@ -204,10 +204,10 @@ final class GatingStage
         $owned = $this->basis->workshop->cutterFor($floored, 'drill', 'tube');
         $size = $owned?->si() ?? ceil($floored * 1000) / 1000;
         $this->sizes['sprue_base'] = $this->basis->si('gating.sprue') ?? $size;
-        $this->sheet->add('sprue_base', 'Sprue bore at the base', Estimate::exact(Dimension::Length, $size), 'd = √(4A/π), rounded up', [$this->sheet->input('A', "Choke × {$ratio->timesChoke($ratio->sprue)}", Estimate::exact(Dimension::Area, $area)), $this->sheet->input('d', 'Exactly', Estimate::exact(Dimension::Length, $bore))], null === $owned ? 'rounded to a whole millimetre' : 'your own drills and tubes', Mark::Derived, 'plain', $bore < self::LEAST_BORE_M ? 'A narrower one cannot be kept full by hand.' : '');
+        $this->sheet->add('sprue_base', 'Sprue bore at the base', Estimate::exact(Dimension::Length, $size), 'd = √(4A/π), rounded up', [$this->sheet->input('A', "Choke × {$ratio->timesChoke($ratio->sprue)}", Estimate::exact(Dimension::Area, $area)), $this->sheet->input('d', 'Exactly', Estimate::exact(Dimension::Length, $bore))], null === $owned ? 'rounded up' : 'your own drills and tubes', Mark::Derived, 'plain', $bore < self::LEAST_BORE_M ? 'A narrower one cannot be kept full by hand.' : '');
         $basin = $this->basis->si('gating.basin_depth') ?? 0.04;
         if (!$this->basis->values->has('gating.basin_depth')) {
-            $this->sheet->assume('40 mm of metal stand over the sprue.', 'gating.basin_depth');
+            $this->sheet->assume($this->basis->shown($basin, Dimension::Length).' of metal stand over the sprue.', 'gating.basin_depth');
         }
         $this->sizeSprueTop($basin);
         if ('well' === $this->basis->values->choice('gating.well')) {
@@ -240,8 +240,8 @@ final class GatingStage
         $this->sizes['runner_height'] = $this->basis->si('gating.runner_height') ?? $height;
         $this->sizes['runner_width'] = $this->basis->si('gating.runner_width') ?? $width;
         $input = $this->sheet->input('A', "Choke × {$ratio->timesChoke($ratio->runner)}", Estimate::exact(Dimension::Area, $area));
-        $this->sheet->add('runner_height', 'Runner height', Estimate::exact(Dimension::Length, $height), 'h = √(A/1.3)', [$input], null === $owned ? 'rounded to a whole millimetre' : 'your own bars', Mark::Derived);
-        $this->sheet->add('runner_width', 'Runner width', Estimate::exact(Dimension::Length, $width), 'w = A/h', [$input], 'rounded to a whole millimetre', Mark::Derived);
+        $this->sheet->add('runner_height', 'Runner height', Estimate::exact(Dimension::Length, $height), 'h = √(A/1.3)', [$input], null === $owned ? 'rounded up' : 'your own bars', Mark::Derived);
+        $this->sheet->add('runner_width', 'Runner width', Estimate::exact(Dimension::Length, $width), 'w = A/h', [$input], 'rounded up', Mark::Derived);
     }
 
     private function sizeGates(float $area, bool $forCalm, GatingRatio $ratio): void

@@ -47,10 +47,12 @@ final readonly class PourTemperatureAdvice
         $spread = TemperatureDifference::fromSi(self::SPREAD_K);
 
         return new self($advised, $spread, new Working(
-            'T = T_heavy + (T_thin − T_heavy) × (12 mm − wall) / 9 mm',
+            'T = T_heavy + (T_thin − T_heavy) × (a − wall) / (a − b)',
             [
                 new WorkingInput('T_heavy', "{$alloy->name}, heavy sections, in this mould", $format->quantity($heavy), 'table'),
                 new WorkingInput('T_thin', "{$alloy->name}, thin sections, in this mould", $format->quantity($thin), 'table'),
+                new WorkingInput('a', 'Heavy from', $format->quantity(Length::of(self::HEAVY_FROM_MM, 'mm')), 'table'),
+                new WorkingInput('b', 'Thin from', $format->quantity(Length::of(self::THIN_FROM_MM, 'mm')), 'table'),
                 new WorkingInput('wall', 'Thinnest wall', $format->quantity($wall), 'typed'),
             ],
             $format->quantity($advised),

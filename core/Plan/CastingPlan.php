@@ -15,6 +15,16 @@ final readonly class CastingPlan
     public const VERSION = 1;
     private const TITLES = ['pattern' => 'Pattern', 'metal' => 'Metal', 'gating' => 'Gating', 'filling' => 'Will it fill', 'feeding' => 'Will it feed', 'venting' => 'Venting', 'mould' => 'Mould'];
 
+    /** The figures that answer a stage's question, and how they are said. */
+    private const TELLING = [
+        'pattern' => ['casting_mass' => 'One casting weighs {value}', 'scale_factor' => 'the pattern is {value} times as large'],
+        'metal' => ['charge' => 'Melt {value}', 'melt_time' => 'it takes {value}'],
+        'gating' => ['sprue_base' => 'Sprue {value} at the base', 'fill_time' => 'it fills in {value}'],
+        'filling' => ['fill_ratio' => 'It fills: the tightest place has {value} times what it needs'],
+        'venting' => ['vents_wanted' => 'Vents wanted: {value}'],
+        'mould' => ['cope_weights' => 'Weights on the cope: {value}', 'flask_length' => 'flask from {value} long'],
+    ];
+
     /** @param array<string, StageResult> $stages */
     public function __construct(public array $stages)
     {
@@ -51,6 +61,46 @@ final readonly class CastingPlan
         usort($risks, static fn (array $a, array $b): int => ('bad' === $b['standing'] ? 1 : 0) <=> ('bad' === $a['standing'] ? 1 : 0));
 
         return $risks;
+    }
+
+    /**
+     * Each stage in one sentence, worst news first within it: a risk where there is one, else the number that answers its question, else what is missing.
+     *
+     * @return list<array{stage: string, title: string, words: string, standing: 'good'|'risky'|'bad'|'plain'|'unknown'}>
+     */
+    public function answers(QuantityFormatter $format): array
+    {
+        $answers = [];
+        foreach ($this->stages as $stage => $result) {
+            $answers[] = ['stage' => $stage, 'title' => self::TITLES[$stage] ?? $stage] + $this->answer($stage, $result, $format);
+        }
+
+        return $answers;
+    }
+
+    /** @return array{words: string, standing: 'good'|'risky'|'bad'|'plain'|'unknown'} */
+    private function answer(string $stage, StageResult $result, QuantityFormatter $format): array
+    {
+        foreach (['bad', 'risky'] as $standing) {
+            foreach ($result->risks as $risk) {
+                if ($risk['standing'] === $standing) {
+                    return ['words' => $risk['words'], 'standing' => $standing];
+                }
+            }
+        }
+        $said = [];
+        foreach (self::TELLING[$stage] ?? [] as $code => $words) {
+            $figure = 'filling' === $stage ? $this->least($stage, $code) : $this->figure($stage, $code);
+            if (null !== $figure) {
+                $said[] = strtr($words, ['{value}' => Figure::shown($figure->value, $format), '{label}' => lcfirst($figure->label)]);
+            }
+        }
+
+        return match (true) {
+            [] !== $said => ['words' => implode('; ', $said).'.', 'standing' => 'filling' === $stage ? 'good' : 'plain'],
+            [] !== $result->missing => ['words' => $result->missing[0]['words'], 'standing' => 'unknown'],
+            default => ['words' => 'Nothing speaks against it.', 'standing' => 'good'],
+        };
     }
 
     /** @return array<string, mixed> */

@@ -38,7 +38,7 @@ final readonly class RemedyRule
     public function newValue(Remedy $remedy, AttemptRecord $record, CastingPlan $plan): Measurement|Sections|string|int|bool|null
     {
         $values = $record->values();
-        if (null === $remedy->field || !Fields::get($remedy->field)->belongsTo($values->choice('mould.process'))) {
+        if (null === $remedy->field || !Fields::get($remedy->field)->belongsTo($values->choice('mould.process')) || (str_starts_with($remedy->field, 'core.') && !self::hasCore($values))) {
             return null;
         }
         $old = $values->get($remedy->field);
@@ -68,6 +68,12 @@ final readonly class RemedyRule
         }
 
         return $old === $new;
+    }
+
+    /** There is a core when the record says anything of one but that there is none. */
+    private static function hasCore(Values $values): bool
+    {
+        return 'none' !== $values->choice('core.state') && ($values->has('core.state') || $values->has('core.volume') || $values->has('core.vented') || $values->has('core.held'));
     }
 
     /** A fixed target only counts in the direction the remedy means: drying 60 h is not cut to 48 h. */

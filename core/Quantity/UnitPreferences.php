@@ -14,8 +14,14 @@ final readonly class UnitPreferences
     ];
     private const IMPERIAL = [
         'temperature' => 'degF', 'temperature_difference' => 'ddegF', 'mass' => 'lb', 'length' => 'in', 'area' => 'in2', 'volume' => 'in3',
-        'pressure' => 'psi', 'density' => 'lb/ft3',
+        'pressure' => 'psi', 'density' => 'lb/ft3', 'speed' => 'in/s', 'flow' => 'in3/s',
     ] + self::METRIC;
+
+    /** What nobody is asked for goes with what they chose: no square centimetres beside inches. Unit chosen → dimension → unit. */
+    private const GOES_WITH = [
+        'degC' => ['temperature_difference' => 'ddegC'], 'degF' => ['temperature_difference' => 'ddegF'],
+        'in' => ['area' => 'in2', 'speed' => 'in/s'], 'in3' => ['flow' => 'in3/s'], 'floz' => ['flow' => 'in3/s'],
+    ];
 
     /** @param array<string, string> $units dimension → unit code */
     private function __construct(private array $units)
@@ -40,18 +46,17 @@ final readonly class UnitPreferences
      */
     public static function fromArray(array $units): self
     {
+        $along = [];
         foreach ($units as $dimension => $code) {
             $unit = UnitTable::get($code);
             $wanted = Dimension::tryFrom($dimension);
             if (null === $wanted || $unit->dimension !== $wanted) {
                 throw UnreadableQuantity::wrongKind($code, $wanted ?? Dimension::Ratio, $unit->dimension);
             }
-            if (Dimension::Temperature === $wanted) {
-                $units['temperature_difference'] = 'degF' === $code ? 'ddegF' : 'ddegC';
-            }
+            $along += self::GOES_WITH[$code] ?? [];
         }
 
-        return new self($units + self::METRIC);
+        return new self($along + $units + self::METRIC);
     }
 
     public function unit(Dimension $dimension): Unit

@@ -83,7 +83,7 @@ final class VentStage
             return;
         }
         if (null === $diameter) {
-            $sheet->assume('Vents are 3 mm wide.', 'venting.diameter');
+            $sheet->assume('Vents are '.$basis->shown(self::USUAL_VENT_M, Dimension::Length).' wide.', 'venting.diameter');
         }
         $width = $diameter ?? self::USUAL_VENT_M;
         $area = $count * \M_PI * $width ** 2 / 4;
@@ -113,7 +113,7 @@ final class VentStage
         }
         $permeability = (float) ($basis->values->count('sand.permeability') ?? self::USUAL_PERMEABILITY);
         if (!$basis->values->has('sand.permeability')) {
-            $sheet->assume('The sand has a permeability of about '.self::USUAL_PERMEABILITY.', and 5 cm of it lie between metal and vent.', 'sand.permeability');
+            $sheet->assume('The sand has a permeability of about '.self::USUAL_PERMEABILITY.', and '.$basis->shown(0.05, Dimension::Length).' of it lie between metal and vent.', 'sand.permeability');
         }
         $mould = $basis->mould;
         $pressure = Estimate::through(Dimension::Ratio, static fn (float $m, float $t, float $p): float => SandGas::backPressure(max(self::SKIN_S, $t), $m, $p, 5.0, $arrival->si - 273.15, $basis->air()->celsius(), $mould->diffusivity(), $mould->density), $moisture, $fillTime, Estimate::ratio($permeability, $permeability * 0.7, $permeability * 1.3));

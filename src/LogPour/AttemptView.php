@@ -50,6 +50,7 @@ final readonly class AttemptView
             'cautions' => Cautions::for($all),
             'section' => PlanView::section($basis, $plan, 'planned' === $attempt->state() ? null : $record->planned),
             'risks' => $plan->risks(),
+            'answers_of_plan' => $plan->answers($format),
             'unreadable' => array_map(static fn (Unreadable $thing): array => $thing->toArray(), $attempt->unreadable()),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\PlanNext;
 
+use MoltenNotes\App\Diagnose\CauseOpinion;
 use MoltenNotes\App\Diagnose\WhyView;
 use MoltenNotes\App\LogPour\Attempt;
 use MoltenNotes\App\Shared\Storage\Notebook;
@@ -41,16 +42,27 @@ final readonly class SheetView
         $format = new QuantityFormatter($units);
         $record = $this->notebook->record($attempt);
         $diagnosis = $this->why->diagnosis($attempt);
-        $causes = array_map(static fn (RankedCause $ranked): string => $ranked->cause->code, array_slice($diagnosis->ranked, 0, self::CAUSES_OFFERED));
+        $ruledOut = array_keys(array_filter($attempt->opinions(), static fn (CauseOpinion $opinion): bool => 'ruled_out' === $opinion->toArray()['opinion']));
+        $suspects = array_values(array_diff(array_map(static fn (RankedCause $ranked): string => $ranked->cause->code, $diagnosis->ranked), $ruledOut));
+        $causes = array_slice($suspects, 0, self::CAUSES_OFFERED);
         $accepted = $attempt->changeSheet();
         $offered = [];
-        foreach ([...$planner->proposals($record, $causes), ...array_values($accepted)] as $change) {
+        $taken = array_column(array_map(static fn (Change $change): array => [$change->remedy->field, true], $accepted), 1, 0);
+        foreach ([...array_values($accepted), ...$planner->proposals($record, $causes)] as $change) {
             $code = $change->remedy->code;
-            $offered[$code] ??= $this->line($accepted[$code] ?? $change, $format) + [
+            $field = $change->remedy->field;
+            // One place of the plan is changed once, whichever causes would have it so: the accepted change counts, else the one against the likeliest.
+            if (isset($offered[$code]) || (null !== $field && !isset($accepted[$code]) && isset($taken[$field]))) {
+                continue;
+            }
+            $taken[$field ?? $code] = true;
+            $offered[$code] = $this->line($change, $format) + [
                 'accepted' => isset($accepted[$code]),
                 'cause_probability' => round($diagnosis->odds[$change->remedy->cause] ?? 0.0, 4),
             ];
         }
+        $rank = array_flip(array_keys($diagnosis->odds));
+        uasort($offered, static fn (array $a, array $b): int => [$b['cause_probability'], $rank[$a['cause']] ?? 0] <=> [$a['cause_probability'], $rank[$b['cause']] ?? 0]);
         $next = $this->notebook->next($attempt);
         $sheet = $planner->sheet($record, $diagnosis, array_values($accepted));
 

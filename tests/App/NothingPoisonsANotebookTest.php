@@ -6,9 +6,9 @@ namespace MoltenNotes\Tests\App;
 
 use MoltenNotes\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 use Symfony\Component\HttpKernel\KernelEvents;
-use Symfony\Contracts\EventDispatcher\EventDispatcherInterface;
 
 /** Whatever is stored can be read for good; what no longer fits is kept and shown; a request that fails has stored nothing. */
 final class NothingPoisonsANotebookTest extends ApiTestCase

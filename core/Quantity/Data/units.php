@@ -66,6 +66,7 @@ return [
     ['mm/s', 'mm/s', D::Speed, 1e-3, 0.0, []],
     ['in/s', 'in/s', D::Speed, 0.0254, 0.0, []],
     ['m3/s', 'm³/s', D::Flow, 1.0, 0.0, []],
+    ['in3/s', 'in³/s', D::Flow, 1.6387064e-5, 0.0, ['cu in/s']],
     ['L/s', 'L/s', D::Flow, 1e-3, 0.0, ['l/s']],
     ['mL/s', 'mL/s', D::Flow, 1e-6, 0.0, ['ml/s', 'cm3/s', 'cc/s']],
     ['W', 'W', D::Power, 1.0, 0.0, ['watt', 'watts']],
