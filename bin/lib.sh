@@ -1,7 +1,7 @@
 # Shared by bin/start, bin/test and bin/bench. Source it from the project's root.
 
 PHP_PACKAGES="php8.2-cli php8.2-mysql php8.2-xml php8.2-mbstring php8.2-intl php8.2-curl php8.2-zip php8.2-fpm php8.2-opcache"
-SERVER_PACKAGES="mariadb-server nginx"
+SERVER_PACKAGES="mariadb-server nginx procps"
 TOOL_PACKAGES="composer unzip"
 
 # Tight loops run some three times faster with the compiler on.
@@ -122,6 +122,7 @@ launch_mariadb() {
         --bind-address=127.0.0.1 --port="$port" --skip-name-resolve=0 --innodb-buffer-pool-size=128M --log-error="$dir/error.log" \
         --default-time-zone=+00:00 --max-connections=100 --wait-timeout=600 >/dev/null 2>&1 </dev/null 9>&- &
     DB_PID=$!
+    disown "$DB_PID"
     for i in $(seq 1 150); do
         [ -S "$DB_RUN/db.sock" ] && mariadb-admin --no-defaults --socket="$DB_RUN/db.sock" -u root ping 2>&1 | grep -qE 'alive|Access denied' && return 0
         kill -0 "$DB_PID" 2>/dev/null || return 1
@@ -148,7 +149,7 @@ serve() {
 }
 
 write_server_settings() {
-    local port=$1 var=$2 user=$3 preload; preload=$(ls "$var"/cache/prod/*.preload.php 2>/dev/null | head -n 1)
+    local port=$1 var=$2 user=$3
     cat >"$WEB_RUN/fpm.conf" <<FPM
 [global]
 pid = $WEB_RUN/fpm.pid
@@ -182,15 +183,28 @@ FPM
     chmod 600 "$WEB_RUN/fpm.conf"
     # Settings that only count when php-fpm starts; the code does not change under a running server.
     cat >"$WEB_RUN/php.options" <<OPTIONS
--d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.memory_consumption=192 -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_size=4096K -d realpath_cache_ttl=600 -d pcov.enabled=0 ${preload:+-d opcache.preload=$preload -d opcache.preload_user=$user}
+-d opcache.jit=off -d opcache.memory_consumption=256 -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_size=4096K -d realpath_cache_ttl=600 -d pcov.enabled=0 -d opcache.preload=$PWD/config/preload.php -d opcache.preload_user=$user
 OPTIONS
     sed -e "s#@RUN@#$WEB_RUN#g; s#@PORT@#$port#g; s#@ROOT@#$PWD#g; s#@LOG@#$var/log#g; s#@USER@#$([ "$(id -u)" = 0 ] && echo "user $user;")#g" config/nginx.conf >"$WEB_RUN/nginx.conf"
 }
 
+# end_leftovers NAME LOG [SIGNAL]: a master that was killed leaves workers behind, which hold its port or wait for ever; they still have our log open.
+end_leftovers() {
+    local pid
+    for pid in $(pgrep -x "$1" || true); do
+        if readlink /proc/"$pid"/fd/* 2>/dev/null | grep -qxF "$2"; then
+            kill -"${3:-KILL}" "$pid" 2>/dev/null || true
+            until_ended "$pid"
+        fi
+    done
+}
+
 launch_fpm() {
+    end_leftovers php-fpm8.2 "$1/log/fpm.log"
     rm -f "$WEB_RUN/fpm.sock"
-    php-fpm8.2 --fpm-config "$WEB_RUN/fpm.conf" $(cat "$WEB_RUN/php.options") $([ "$(id -u)" = 0 ] && echo --allow-to-run-as-root) --nodaemonize >>"$1/log/fpm.log" 2>&1 </dev/null 9>&- &
+    MOLTEN_PRELOAD_CACHE="$1/cache/prod" php-fpm8.2 --fpm-config "$WEB_RUN/fpm.conf" $(cat "$WEB_RUN/php.options") $([ "$(id -u)" = 0 ] && echo --allow-to-run-as-root) --nodaemonize >>"$1/log/fpm.log" 2>&1 </dev/null 9>&- &
     FPM_PID=$!
+    disown "$FPM_PID"
 }
 
 # The worker reads uploaded meshes beside the web, so that a large file holds up nobody's page. It ends by itself now and then and is started again.
@@ -200,25 +214,28 @@ launch_worker() {
         php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d pcov.enabled=0 -d memory_limit=256M \
         bin/console messenger:consume meshes --time-limit=3600 --memory-limit=200M --sleep=0.3 --quiet >>"$1/log/worker.log" 2>&1 </dev/null 9>&- &
     WORKER_PID=$!
+    disown "$WORKER_PID"
 }
 
 launch_nginx() {
+    end_leftovers nginx "$1/log/nginx.log"
     nginx -p "$WEB_RUN" -c "$WEB_RUN/nginx.conf" -e "$1/log/nginx.log" >>"$1/log/nginx.log" 2>&1 </dev/null 9>&- &
     NGINX_PID=$!
+    disown "$NGINX_PID"
 }
 
 # supervise DIR PORT VAR: brings back whatever ends, until the caller is told to stop.
-# The first try comes after a fifth of a second; a server that keeps dying is tried ever later, at most every three seconds.
+# The first try comes after a fifth of a second; a server that keeps dying is tried ever later, at most after 1.7 seconds.
 supervise() {
-    local dir=$1 port=$2 var=$3 server now
+    local dir=$1 port=$2 var=$3 server wait_ms
     local -A delay=([mariadb]=0 [fpm]=0 [worker]=0 [nginx]=0) since=([mariadb]=$SECONDS [fpm]=$SECONDS [worker]=$SECONDS [nginx]=$SECONDS)
     while true; do
         for server in mariadb fpm worker nginx; do
-            is_up "$server" && { [ $((SECONDS - since[$server])) -lt 30 ] || delay[$server]=0; continue; }
-            now=${delay[$server]}
+            is_up "$server" && { [ $((SECONDS - since[$server])) -lt 10 ] || delay[$server]=0; continue; }
+            wait_ms=$((200 + delay[$server]))
             [ "$server" = worker ] && [ $((SECONDS - since[worker])) -gt 30 ] || say "$(date +%T) $server ended; starting it again"
-            sleep "$(awk "BEGIN { print 0.2 + $now }")"
-            delay[$server]=$(awk "BEGIN { d = $now * 2 + 0.5; print d > 2.5 ? 2.5 : d }")
+            sleep "$((wait_ms / 1000)).$(printf '%03d' $((wait_ms % 1000)))" || true
+            delay[$server]=$((delay[$server] * 2 + 300 > 1500 ? 1500 : delay[$server] * 2 + 300))
             since[$server]=$SECONDS
             case $server in
                 mariadb) launch_mariadb "$dir" "$port" || say "MariaDB does not come up; see $dir/error.log" ;;
@@ -233,11 +250,21 @@ supervise() {
 
 is_up() {
     case $1 in
-        mariadb) kill -0 "$DB_PID" 2>/dev/null ;;
-        fpm) kill -0 "$FPM_PID" 2>/dev/null ;;
-        worker) kill -0 "$WORKER_PID" 2>/dev/null ;;
-        nginx) kill -0 "$NGINX_PID" 2>/dev/null ;;
+        mariadb) is_alive "$DB_PID" ;;
+        fpm) is_alive "$FPM_PID" ;;
+        worker) is_alive "$WORKER_PID" ;;
+        nginx) is_alive "$NGINX_PID" ;;
     esac
+}
+
+# A process that ended and was not collected yet does not count.
+is_alive() { kill -0 "$1" 2>/dev/null && ! grep -q '^State:.Z' "/proc/$1/status" 2>/dev/null; }
+
+# Twelve seconds are more than any of them takes; whatever hangs longer is ended.
+until_ended() {
+    local i
+    for i in $(seq 1 120); do is_alive "$1" || return 0; sleep 0.1; done
+    kill -9 "$1" 2>/dev/null || true
 }
 
 stop_all() {
@@ -245,8 +272,8 @@ stop_all() {
     # nginx and php-fpm end what they are at; MariaDB goes last, when nobody writes any more.
     for pid in ${NGINX_PID:-} ${FPM_PID:-}; do kill -QUIT "$pid" 2>/dev/null || true; done
     for pid in ${WORKER_PID:-} ${DRIVER_PID:-}; do kill "$pid" 2>/dev/null || true; done
-    for pid in ${NGINX_PID:-} ${FPM_PID:-} ${WORKER_PID:-} ${DRIVER_PID:-}; do wait "$pid" 2>/dev/null || true; done
-    [ -z "${DB_PID:-}" ] || { kill "$DB_PID" 2>/dev/null || true; wait "$DB_PID" 2>/dev/null || true; }
+    for pid in ${NGINX_PID:-} ${FPM_PID:-} ${WORKER_PID:-} ${DRIVER_PID:-}; do until_ended "$pid"; done
+    [ -z "${DB_PID:-}" ] || { kill "$DB_PID" 2>/dev/null || true; until_ended "$DB_PID"; }
     # A test may have brought MariaDB back under another number.
     if [ -n "${DB_RUN:-}" ] && [ -f "$DB_RUN/db.pid" ]; then kill "$(cat "$DB_RUN/db.pid")" 2>/dev/null || true; sleep 1; fi
     rm -rf ${WEB_RUN:+"$WEB_RUN"} ${DB_RUN:+"$DB_RUN"}

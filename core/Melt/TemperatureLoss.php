@@ -17,14 +17,27 @@ use MoltenNotes\Core\Quantity\Time;
 final class TemperatureLoss
 {
     private const STEFAN_BOLTZMANN = 5.670374419e-8;
+    private const MOST_ABOVE_K = 3000.0;
 
     public static function after(Time $carry, Temperature $start, Temperature $air, Pot $pot): Temperature
     {
-        $steps = max(1, (int) ceil($carry->si()));
-        $dt = $carry->si() / $steps;
-        $t = $start->kelvin();
-        $slope = static fn (float $kelvin): float => -$pot->losses(self::STEFAN_BOLTZMANN, $kelvin, $air->kelvin()) / $pot->heatCapacity;
-        for ($i = 0; $i < $steps; ++$i) {
+        return Temperature::fromSi(self::run($carry->si(), $start->kelvin(), $air->kelvin(), $pot, 1.0));
+    }
+
+    /** What the furnace must read so that this arrives: the same, run backwards in time; at most 3000 K above, where no furnace reaches. */
+    public static function before(Time $carry, Temperature $arrival, Temperature $air, Pot $pot): Temperature
+    {
+        return Temperature::fromSi(self::run($carry->si(), $arrival->kelvin(), $air->kelvin(), $pot, -1.0));
+    }
+
+    /** @param float $direction 1 forwards, −1 backwards in time */
+    private static function run(float $seconds, float $t, float $air, Pot $pot, float $direction): float
+    {
+        $steps = max(1, (int) ceil($seconds));
+        $dt = $direction * $seconds / $steps;
+        $most = $t + self::MOST_ABOVE_K;
+        $slope = static fn (float $kelvin): float => -$pot->losses(self::STEFAN_BOLTZMANN, $kelvin, $air) / $pot->heatCapacity;
+        for ($i = 0; $i < $steps && $t < $most; ++$i) {
             $k1 = $slope($t);
             $k2 = $slope($t + $dt / 2 * $k1);
             $k3 = $slope($t + $dt / 2 * $k2);
@@ -32,26 +45,6 @@ final class TemperatureLoss
             $t += $dt / 6 * ($k1 + 2 * $k2 + 2 * $k3 + $k4);
         }
 
-        return Temperature::fromSi($t);
-    }
-
-    /** What the furnace must read so that this arrives: the same, backwards, by bisection to a tenth of a degree. */
-    public static function before(Time $carry, Temperature $arrival, Temperature $air, Pot $pot): Temperature
-    {
-        $low = $arrival->kelvin();
-        $high = $low + 50;
-        while (self::after($carry, Temperature::fromSi($high), $air, $pot)->kelvin() < $arrival->kelvin() && $high < $low + 3000) {
-            $high += 100;
-        }
-        while ($high - $low > 0.1) {
-            $middle = ($low + $high) / 2;
-            if (self::after($carry, Temperature::fromSi($middle), $air, $pot)->kelvin() < $arrival->kelvin()) {
-                $low = $middle;
-            } else {
-                $high = $middle;
-            }
-        }
-
-        return Temperature::fromSi(($low + $high) / 2);
+        return min($t, $most);
     }
 }

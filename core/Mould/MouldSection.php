@@ -32,6 +32,13 @@ final readonly class MouldSection
         'at_mould' => 'too cold',
         'cannot_fill' => 'head too low',
         'needed_at_mould' => 'no heat fills it',
+        'process_metal' => 'mould does not bear it',
+        'mould_limit' => 'too hot for the mould',
+        'mould_too_hot' => 'mould too hot',
+        'mould_damp' => 'mould may be damp',
+        'boils' => 'metal boils',
+        'not_liquid' => 'not all liquid',
+        'draws_air' => 'sprue draws air',
     ];
 
     private SectionMeasures $at;

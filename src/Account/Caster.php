@@ -69,6 +69,36 @@ class Caster implements UserInterface, PasswordAuthenticatedUserInterface
         $this->joinedAt = $joinedAt;
     }
 
+    /**
+     * From plain columns: every request asks who is signed in, and most of them need no more than this. It is not kept track of; whoever changes a
+     * caster finds it in storage first.
+     *
+     * @param array{caster_id: string, email: string, name: string, password_hash: string, units: string, theme: string, dismissed_cautions: string, joined_at: string, idle_minutes: int|string, single_keys: int|string, revision: string} $row
+     */
+    public static function stored(array $row): self
+    {
+        $caster = new self('' === $row['email'] ? '?' : $row['email'], $row['name'], new \DateTimeImmutable($row['joined_at']));
+        $caster->id = Uuid::fromBinary($row['caster_id']);
+        $caster->passwordHash = $row['password_hash'];
+        $caster->units = array_filter(self::object($row['units']), is_string(...));
+        $caster->theme = $row['theme'];
+        $caster->dismissedCautions = array_values(array_filter(self::object($row['dismissed_cautions']), is_string(...)));
+        $caster->idleMinutes = (int) $row['idle_minutes'];
+        $caster->singleKeys = (bool) $row['single_keys'];
+        $caster->revision = $row['revision'];
+
+        return $caster;
+    }
+
+    /** @return array<string, mixed> */
+    private static function object(string $json): array
+    {
+        $value = json_decode($json, true);
+
+        /* @var array<string, mixed> */
+        return is_array($value) ? $value : [];
+    }
+
     public function changePasswordHash(string $hash): void
     {
         $this->passwordHash = $hash;

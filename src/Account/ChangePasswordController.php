@@ -46,6 +46,7 @@ final readonly class ChangePasswordController
         if ([] !== $problems) {
             throw RejectedRecord::because($problems);
         }
+        $caster = $this->storage->find(Caster::class, $caster->id()) ?? $caster;
         $caster->changePasswordHash($this->hasher->hashPassword($caster, $new));
         $this->storage->flush();
         $this->log->note('password_changed', $caster);

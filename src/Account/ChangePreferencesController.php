@@ -26,7 +26,8 @@ final readonly class ChangePreferencesController
     public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
         $body = JsonBody::of($request);
-        $caster->prefer(
+        $stored = $this->storage->find(Caster::class, $caster->id()) ?? $caster;
+        $stored->prefer(
             isset($body['units']) ? $this->units($body['units']) : $caster->units()->toArray(),
             isset($body['theme']) ? $this->theme($body['theme']) : $caster->theme(),
             isset($body['dismissed_cautions']) ? $this->cautions($body['dismissed_cautions']) : $caster->dismissedCautions(),
@@ -35,7 +36,7 @@ final readonly class ChangePreferencesController
         );
         $this->storage->flush();
 
-        return $this->view->response($caster);
+        return $this->view->response($stored);
     }
 
     /** @return array<string, string> */

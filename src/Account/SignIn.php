@@ -43,16 +43,6 @@ class SignIn
         return $this->id;
     }
 
-    public function caster(): Caster
-    {
-        return $this->caster;
-    }
-
-    public function lastSeenAt(): \DateTimeImmutable
-    {
-        return $this->lastSeenAt;
-    }
-
     /** @return array{id: string, device: string, started_at: string, last_seen_at: string} */
     public function toArray(): array
     {

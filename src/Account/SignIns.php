@@ -25,7 +25,7 @@ final readonly class SignIns
     public function begin(Caster $caster): void
     {
         $request = $this->requests->getMainRequest();
-        $signIn = new SignIn($caster, self::device($request?->headers->get('User-Agent') ?? ''), $this->clock->now());
+        $signIn = new SignIn($this->storage->getReference(Caster::class, $caster->id()) ?? $caster, self::device($request?->headers->get('User-Agent') ?? ''), $this->clock->now());
         $this->storage->persist($signIn);
         $this->storage->flush();
         $this->storage->getConnection()->executeStatement(
@@ -38,27 +38,38 @@ final readonly class SignIns
     /** The caster whose sign-in this session names; null when it was ended or has been idle too long. */
     public function caster(): ?Caster
     {
-        $signIn = $this->current();
-        if (null === $signIn) {
+        $here = $this->here();
+        if (null === $here) {
             return null;
         }
-        $idle = $this->clock->now()->getTimestamp() - $signIn->lastSeenAt()->getTimestamp();
-        if ($idle > 60 * $signIn->caster()->idleMinutes()) {
-            $this->storage->getConnection()->executeStatement('DELETE FROM sign_in WHERE id = ?', [$signIn->id()->toBinary()]);
+        $connection = $this->storage->getConnection();
+        /** @var array{last_seen_at: string, caster_id: string, email: string, name: string, password_hash: string, units: string, theme: string, dismissed_cautions: string, joined_at: string, idle_minutes: int|string, single_keys: int|string, revision: string}|false $row */
+        $row = $connection->fetchAssociative(
+            'SELECT s.last_seen_at, c.id AS caster_id, c.email, c.name, c.password_hash, c.units, c.theme, c.dismissed_cautions, c.joined_at, c.idle_minutes, c.single_keys, c.revision
+             FROM sign_in s JOIN caster c ON c.id = s.caster_id WHERE s.id = ?',
+            [$here->toBinary()],
+        );
+        if (false === $row) {
+            return null;
+        }
+        $now = $this->clock->now();
+        $idle = $now->getTimestamp() - (new \DateTimeImmutable($row['last_seen_at']))->getTimestamp();
+        if ($idle > 60 * (int) $row['idle_minutes']) {
+            $connection->executeStatement('DELETE FROM sign_in WHERE id = ?', [$here->toBinary()]);
 
             return null;
         }
         if ($idle > self::TOLD_TO_S) {
-            $this->storage->getConnection()->executeStatement('UPDATE sign_in SET last_seen_at = ? WHERE id = ?', [$this->clock->now()->format('Y-m-d H:i:s'), $signIn->id()->toBinary()]);
+            $connection->executeStatement('UPDATE sign_in SET last_seen_at = ? WHERE id = ?', [$now->format('Y-m-d H:i:s'), $here->toBinary()]);
         }
 
-        return $signIn->caster();
+        return Caster::stored($row);
     }
 
     /** @return list<array{id: string, device: string, started_at: string, last_seen_at: string, here: bool}> the latest first */
     public function of(Caster $caster): array
     {
-        $here = $this->current()?->id();
+        $here = $this->here();
         $all = $this->storage->getRepository(SignIn::class)->findBy(['caster' => $caster], ['lastSeenAt' => 'DESC', 'id' => 'DESC']);
 
         return array_map(static fn (SignIn $signIn): array => $signIn->toArray() + ['here' => true === $here?->equals($signIn->id())], $all);
@@ -73,30 +84,25 @@ final readonly class SignIns
     /** Ends all sign-ins of this caster but the one that asks. */
     public function endElsewhere(Caster $caster): void
     {
-        $here = $this->current()?->id()->toBinary() ?? '';
+        $here = $this->here()?->toBinary() ?? '';
         $this->storage->getConnection()->executeStatement('DELETE FROM sign_in WHERE caster_id = ? AND id <> ?', [$caster->id()->toBinary(), $here]);
     }
 
     public function endHere(): void
     {
-        $here = $this->current();
+        $here = $this->here();
         if (null !== $here) {
-            $this->storage->getConnection()->executeStatement('DELETE FROM sign_in WHERE id = ?', [$here->id()->toBinary()]);
+            $this->storage->getConnection()->executeStatement('DELETE FROM sign_in WHERE id = ?', [$here->toBinary()]);
         }
     }
 
-    private function current(): ?SignIn
+    /** The sign-in that this session names, ended or not. */
+    private function here(): ?Uuid
     {
         $request = $this->requests->getMainRequest();
         $id = null !== $request && $request->hasSession() ? $request->getSession()->get(self::KEY) : null;
-        if (!is_string($id) || !Uuid::isValid($id)) {
-            return null;
-        }
-        /** @var SignIn|null $signIn with its caster in one question */
-        $signIn = $this->storage->createQuery('SELECT s, c FROM '.SignIn::class.' s JOIN s.caster c WHERE s.id = :id')
-            ->setParameter('id', Uuid::fromString($id), 'uuid')->getOneOrNullResult();
 
-        return $signIn;
+        return is_string($id) && Uuid::isValid($id) ? Uuid::fromString($id) : null;
     }
 
     /** Enough to tell one's devices apart: what the browser calls itself, shortened. */

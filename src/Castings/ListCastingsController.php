@@ -17,7 +17,7 @@ use Symfony\Component\Uid\Uuid;
 /** The castings, the latest first, a page at a time, each with the last steps of its trail. */
 final readonly class ListCastingsController
 {
-    private const PAGE = 60;
+    private const PAGE = 100;
     private const STEPS = 12;
 
     public function __construct(private EntityManagerInterface $storage, private Connection $connection)

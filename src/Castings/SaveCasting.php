@@ -49,7 +49,7 @@ final readonly class SaveCasting
         }
         $reader->insist();
         if (null === $casting) {
-            $casting = new Casting($uuid, $caster, $name, $purpose, $wanted, $note, $this->clock->now());
+            $casting = new Casting($uuid, $this->notebook->owner($caster), $name, $purpose, $wanted, $note, $this->clock->now());
             $this->notebook->add($casting);
             $this->notebook->save();
 

@@ -119,6 +119,9 @@ class Attempt
     #[ORM\OneToMany(targetEntity: WrittenPrediction::class, mappedBy: 'attempt', cascade: ['persist', 'remove'], orphanRemoval: true, indexBy: 'defect')]
     private Collection $predictions;
 
+    /** @var array<string, Values> what the stored rows say, read once a request */
+    private array $read = [];
+
     public function __construct(Uuid $id, Casting $casting, int $number, ?self $previous, \DateTimeImmutable $now)
     {
         $this->id = $id;
@@ -141,6 +144,7 @@ class Attempt
     public function record(Values $planned, Values $made, ?Heat $heat, ?\DateTimeImmutable $pouredOn, ?string $verdict, ?string $note, array $observations, \DateTimeImmutable $now): void
     {
         $wanted = [];
+        $this->read = [];
         foreach (['planned' => $planned, 'made' => $made] as $stage => $values) {
             foreach ($values->all() as $field => $value) {
                 $wanted["{$stage} {$field}"] = $value;
@@ -204,6 +208,11 @@ class Attempt
     }
 
     public function valuesOf(string $stage): Values
+    {
+        return $this->read[$stage] ??= $this->readValues($stage);
+    }
+
+    private function readValues(string $stage): Values
     {
         $values = [];
         foreach ($this->values as $slot => $row) {

@@ -31,7 +31,7 @@ final readonly class AttemptView
         $format = new QuantityFormatter($attempt->caster()->units());
         $record = $this->notebook->record($attempt);
         $all = $record->values();
-        $basis = $this->plans->basis($all, $attempt->caster());
+        $basis = $this->plans->basis($all, $attempt->caster(), $record->workshop);
         $plan = PlanCasting::of($basis);
 
         return $this->summary($attempt) + [

@@ -41,7 +41,7 @@ final readonly class Meshes
             throw RejectedRecord::because([new FieldProblem('/unit', 'mesh.unit', 'Say in what unit the mesh was drawn: mm, cm, m or in. The file does not.')]);
         }
         $this->makeRoom($caster);
-        $reading = new MeshReading(Uuid::v7(), $caster, $unit, $this->clock->now());
+        $reading = new MeshReading(Uuid::v7(), $this->storage->getReference(Caster::class, $caster->id()) ?? $caster, $unit, $this->clock->now());
         $this->store($body, $this->file($reading));
         $this->storage->persist($reading);
         $this->storage->flush();

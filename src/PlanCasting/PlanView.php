@@ -12,6 +12,7 @@ use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Workshop\Workshop;
 use Psr\Log\LoggerInterface;
 
 /** A plan with its drawing, from values that need not be saved. */
@@ -21,9 +22,10 @@ final readonly class PlanView
     {
     }
 
-    public function basis(Values $values, Caster $caster): Basis
+    /** @param Workshop|null $workshop where it was read already */
+    public function basis(Values $values, Caster $caster, ?Workshop $workshop = null): Basis
     {
-        return new Basis($values, $this->notebook->workshop($caster), new QuantityFormatter($caster->units()), $this->experience->calibration($caster, $values->choice('mould.process')), $this->experience->efficiencies($caster));
+        return new Basis($values, $workshop ?? $this->notebook->workshop($caster), new QuantityFormatter($caster->units()), $this->experience->calibration($caster, $values->choice('mould.process')), $this->experience->efficiencies($caster));
     }
 
     /**

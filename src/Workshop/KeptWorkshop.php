@@ -38,6 +38,9 @@ class KeptWorkshop
     #[ORM\Column(type: Types::INTEGER)]
     private int $version = 1;
 
+    /** The content, read once a request. */
+    private ?Workshop $read = null;
+
     public function __construct(Caster $caster, Workshop $workshop, \DateTimeImmutable $now)
     {
         $this->caster = $caster;
@@ -51,13 +54,14 @@ class KeptWorkshop
             $this->aside = [...(is_array($this->aside) ? $this->aside : []), $this->content];
         }
         $this->content = $workshop->toArray();
+        $this->read = null;
         // A second save within the same second must still change the row.
         $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
     }
 
     public function workshop(): Workshop
     {
-        return WorkshopReader::read($this->content, '', new ValueReader(UnitPreferences::metric()));
+        return $this->read ??= WorkshopReader::read($this->content, '', new ValueReader(UnitPreferences::metric()));
     }
 
     /** @return list<string> what of the stored document no longer fits, in words */

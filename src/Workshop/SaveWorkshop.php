@@ -23,12 +23,12 @@ final readonly class SaveWorkshop
     {
         $kept = $this->notebook->keptWorkshop($caster);
         $version = $body['version'] ?? 0;
-        unset($body['version'], $body['learnt'], $body['unreadable']);
+        unset($body['version'], $body['learnt'], $body['unreadable'], $body['shown']);
         $reader = new ValueReader($caster->units());
         $workshop = WorkshopReader::read($body, '', $reader);
         $reader->insist();
         if (null === $kept) {
-            $this->notebook->add(new KeptWorkshop($caster, $workshop, $this->clock->now()));
+            $this->notebook->add(new KeptWorkshop($this->notebook->owner($caster), $workshop, $this->clock->now()));
         } elseif ($version !== $kept->version()) {
             throw StaleSave::of($this->view->of($caster));
         } else {

@@ -8,6 +8,9 @@ use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\PlanCasting\OwnExperience;
 use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Quantity\Estimate;
+use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Workshop\Workshop;
 
 /** The workshop as the API shows it, with what its heats have taught. */
 final readonly class WorkshopView
@@ -19,16 +22,39 @@ final readonly class WorkshopView
     /** @return array<string, mixed> */
     public function of(Caster $caster): array
     {
-        $workshop = $this->notebook->workshop($caster)->toArray();
+        $owned = $this->notebook->workshop($caster);
+        $workshop = $owned->toArray();
         $efficiencies = $this->experience->efficiencies($caster);
 
         return [
             'tariffs' => (object) $workshop['tariffs'],
             'stock' => array_map(static fn (array $row): array => ['composition' => (object) ($row['composition'] ?? [])] + $row, is_array($workshop['stock']) ? $workshop['stock'] : []),
         ] + $workshop + [
+            'shown' => (object) self::shown($owned, new QuantityFormatter($caster->units())),
             'unreadable' => $this->notebook->keptWorkshop($caster)?->unreadable() ?? [],
             'version' => $this->notebook->keptWorkshop($caster)?->version() ?? 0,
             'learnt' => ['heats' => count($efficiencies), 'efficiency' => [] === $efficiencies ? null : array_sum(array_map(static fn (Estimate $one): float => $one->si, $efficiencies)) / count($efficiencies)],
         ];
+    }
+
+    /**
+     * Every measured thing as this caster reads it: what was typed in other units stands beside it.
+     *
+     * @return array<string, string> pointer → in the caster's units
+     */
+    private static function shown(Workshop $workshop, QuantityFormatter $format): array
+    {
+        $shown = null === $workshop->safeLift ? [] : ['/safe_lift' => $format->measurement($workshop->safeLift)];
+        foreach (['furnaces' => $workshop->furnaces, 'crucibles' => $workshop->crucibles, 'flasks' => $workshop->flasks, 'cutters' => $workshop->cutters, 'stock' => $workshop->stock] as $kind => $rows) {
+            foreach ($rows as $index => $row) {
+                foreach ($row as $key => $value) {
+                    if ($value instanceof Measurement) {
+                        $shown["/{$kind}/{$index}/{$key}"] = $format->measurement($value);
+                    }
+                }
+            }
+        }
+
+        return $shown;
     }
 }

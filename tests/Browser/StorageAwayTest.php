@@ -49,7 +49,7 @@ final class StorageAwayTest extends JourneyTestCase
     private function bringStorageBack(): void
     {
         $root = dirname(__DIR__, 2);
-        $process = new Process(['bash', '-c', 'set -euo pipefail; . bin/lib.sh; DB_RUN="$MOLTEN_TEST_DB_RUN"; rm -f "$DB_RUN/db.sock" "$DB_RUN/db.pid"; launch_mariadb "$MOLTEN_TEST_DB_DIR" "$MOLTEN_TEST_DB_PORT"'], $root, null, null, 60);
+        $process = new Process(['bash', '-c', 'set -euo pipefail; . bin/lib.sh; DB_RUN="$MOLTEN_TEST_DB_RUN"; launch_mariadb "$MOLTEN_TEST_DB_DIR" "$MOLTEN_TEST_DB_PORT"'], $root, null, null, 60);
         $process->mustRun();
     }
 }

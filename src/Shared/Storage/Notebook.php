@@ -130,6 +130,12 @@ final readonly class Notebook
         return 1 + (is_numeric($highest) ? (int) $highest : 0);
     }
 
+    /** The caster as storage knows it, for a new record to belong to. */
+    public function owner(Caster $caster): Caster
+    {
+        return $this->storage->getReference(Caster::class, $caster->id()) ?? $caster;
+    }
+
     public function add(object $entity): void
     {
         $this->storage->persist($entity);

@@ -127,7 +127,7 @@ final class PlanCastingTest extends TestCase
 
     public function testEveryDefaultThatWasUsedIsListed(): void
     {
-        $words = implode(' ', array_map(static fn ($stage): string => implode(' ', array_column($stage->assumptions, 'words')), Plans::of()->stages));
+        $words = str_replace("\u{00A0}", ' ', implode(' ', array_map(static fn ($stage): string => implode(' ', array_column($stage->assumptions, 'words')), Plans::of()->stages)));
 
         foreach (['Melt loss', 'reserve', 'School of gating', '40 mm of metal', 'Vents are 3 mm'] as $default) {
             self::assertStringContainsString($default, $words);

@@ -33,13 +33,13 @@ export function Shell() {
         <Failed error={session.error} retry={() => void session.refetch()} />
       </main>
     );
-  if (!session.data.caster) return <SignInPage />;
-  return <Notebook name={session.data.caster.name} />;
+  if (!session.data.caster) return <SignInPage demo={session.data.demo} />;
+  return <Notebook name={session.data.caster.name} singleKeys={session.data.caster.single_keys} />;
 }
 
-function Notebook({ name }: { name: string }) {
+function Notebook({ name, singleKeys }: { name: string; singleKeys: boolean }) {
   const [sheet, setSheet] = useState(false);
-  useShortcuts(() => setSheet(true));
+  useShortcuts(() => setSheet(true), singleKeys);
   const { pathname } = useLocation();
   return (
     <div className="frame">
@@ -56,6 +56,7 @@ function Notebook({ name }: { name: string }) {
       </div>
       <PhoneBar />
       <Dialog open={sheet} onClose={() => setSheet(false)} title="Shortcuts" narrow>
+        {!singleKeys && <p className="mb-3">Single keys are switched off in your settings; none of these does anything now.</p>}
         <dl className="grid grid-cols-[7rem_1fr]">
           {SHORTCUTS.map((shortcut) => (
             <div key={shortcut.keys} className="hairline col-span-2 grid grid-cols-subgrid py-2">
@@ -96,9 +97,10 @@ function TitleBlock({ name, onSheet }: { name: string; onSheet: () => void }) {
         Log a pour
       </NavLink>
       <DropdownMenu.Root>
-        <DropdownMenu.Trigger className="title-cell text-left" aria-label={`Notebook of ${name}: menu`}>
+        <DropdownMenu.Trigger className="title-cell text-left" title="Units, theme, password, shortcuts, sign out">
           <span className="lettering block leading-none">Notebook</span>
           <span className="figure block max-w-40 truncate leading-tight">{name}</span>
+          <span className="sr-only">menu</span>
         </DropdownMenu.Trigger>
         <DropdownMenu.Portal>
           <DropdownMenu.Content align="end" className="sheet z-30 min-w-52 border-2 border-ink">
@@ -118,7 +120,12 @@ function TitleBlock({ name, onSheet }: { name: string; onSheet: () => void }) {
   );
 }
 
+/** What does not fit into the phone's bar stands one press behind it. */
+const MORE = [...PLACES.filter((place) => ['/workshop', '/handbook'].includes(place.to)), { to: '/settings', label: 'Settings' }];
+
 function PhoneBar() {
+  const navigate = useNavigate();
+  const { pathname } = useLocation();
   return (
     <nav aria-label="Places" className="phone-bar md:hidden">
       {PLACES.slice(0, 2).map((place) => (
@@ -129,11 +136,25 @@ function PhoneBar() {
       <NavLink to="/log" className="title-pour">
         Log a pour
       </NavLink>
-      {PLACES.slice(2, 4).map((place) => (
-        <NavLink key={place.to} to={place.to} className="place">
-          {place.label}
-        </NavLink>
-      ))}
+      <NavLink to="/ledger" className="place">
+        Ledger
+      </NavLink>
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger className={`place ${MORE.some((place) => pathname.startsWith(place.to)) ? 'place-here' : ''}`}>More</DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content align="end" side="top" sideOffset={4} className="sheet z-30 min-w-52 border-2 border-ink">
+            {MORE.map((place) => (
+              <DropdownMenu.Item
+                key={place.to}
+                onSelect={() => void navigate(place.to)}
+                className="figure cursor-pointer px-5 py-4 text-lg outline-none data-[highlighted]:bg-wash"
+              >
+                {place.label}
+              </DropdownMenu.Item>
+            ))}
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
     </nav>
   );
 }

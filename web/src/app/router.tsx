@@ -1,5 +1,5 @@
 import { createBrowserRouter } from 'react-router';
-import { BrokenScreen } from './BrokenScreen';
+import { BrokenScreen, NothingHere } from './BrokenScreen';
 import { Shell } from './Shell';
 
 // Each screen is a chunk of its own: the first one must be there at once, on a phone, in a yard.
@@ -12,6 +12,7 @@ export const router = createBrowserRouter([
       { index: true, lazy: async () => ({ Component: (await import('../features/bench/index')).BenchPage }) },
       { path: 'castings', lazy: async () => ({ Component: (await import('../features/castings/index')).CastingsPage }) },
       { path: 'castings/:id', lazy: async () => ({ Component: (await import('../features/castings/index')).CastingPage }) },
+      { path: 'castings/:casting/plan', lazy: async () => ({ Component: (await import('../features/plan/index')).FreshPlanPage }) },
       { path: 'log', lazy: async () => ({ Component: (await import('../features/log-pour/index')).LogPourPage }) },
       { path: 'attempts/:id', lazy: async () => ({ Component: (await import('../features/attempt/index')).AttemptPage }) },
       { path: 'attempts/:id/plan', lazy: async () => ({ Component: (await import('../features/plan/index')).PlanPage }) },
@@ -22,7 +23,7 @@ export const router = createBrowserRouter([
       { path: 'ledger', lazy: async () => ({ Component: (await import('../features/ledger/index')).LedgerPage }) },
       { path: 'handbook', lazy: async () => ({ Component: (await import('../features/handbook/index')).HandbookPage }) },
       { path: 'settings', lazy: async () => ({ Component: (await import('../features/settings/index')).SettingsPage }) },
-      { path: '*', Component: BrokenScreen },
+      { path: '*', Component: NothingHere },
     ].map((route) => ({ ...route, ErrorBoundary: BrokenScreen })),
   },
 ]);

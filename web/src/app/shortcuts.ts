@@ -20,10 +20,12 @@ export function isTyping(target: EventTarget | null): boolean {
   return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 }
 
-/** Single keys, never while somebody types, never with a modifier: the browser's own shortcuts stay its own. */
-export function useShortcuts(onSheet: () => void): void {
+/** Single keys, never while somebody types, never with a modifier: the browser's own shortcuts stay its own. A caster can switch them all off. */
+export function useShortcuts(onSheet: () => void, on: boolean): void {
   const navigate = useNavigate();
   useEffect(() => {
+    document.documentElement.dataset['singleKeys'] = on ? 'on' : 'off';
+    if (!on) return undefined;
     const pressed = (event: KeyboardEvent) => {
       if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || document.querySelector('[role="dialog"]')) return;
       if (event.key === '?') {
@@ -38,5 +40,5 @@ export function useShortcuts(onSheet: () => void): void {
     };
     window.addEventListener('keydown', pressed);
     return () => window.removeEventListener('keydown', pressed);
-  }, [navigate, onSheet]);
+  }, [navigate, onSheet, on]);
 }

@@ -6,6 +6,13 @@ export function dayWords(day: string): string {
   return `${Number(date)} ${MONTHS[Number(month) - 1] ?? month} ${year}`;
 }
 
+/** "26 Nov, 18:05" of a moment told in any zone, as the clock on the wall here has it. */
+export function momentWords(moment: string): string {
+  const at = new Date(moment);
+  const two = (n: number) => String(n).padStart(2, '0');
+  return `${at.getDate()} ${MONTHS[at.getMonth()] ?? ''}, ${two(at.getHours())}:${two(at.getMinutes())}`;
+}
+
 /** Today where the caster is, as 2026-05-03. */
 export function today(now: Date = new Date()): string {
   const two = (n: number) => String(n).padStart(2, '0');

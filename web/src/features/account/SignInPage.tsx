@@ -2,7 +2,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
-import { fieldMessages } from '../../shared/api';
+import { fieldMessages, type Session } from '../../shared/api';
 import { TextEntry } from '../../shared/ui/TextEntry';
 import { Failed } from '../../shared/ui/states';
 import { useRegister, useSignIn } from './useAccount';
@@ -11,7 +11,7 @@ const signIn = z.object({ email: z.string().min(1, 'Your e-mail address, please.
 const register = signIn.extend({ name: z.string().min(1, 'What shall we call you?'), password: z.string().min(10, 'Use at least 10 characters; a few words in a row are good.') });
 
 /** The door: sign in, or open a notebook. */
-export function SignInPage() {
+export function SignInPage({ demo }: { demo: Session['demo'] }) {
   const [fresh, setFresh] = useState(false);
   return (
     <main className="mx-auto grid min-h-dvh max-w-6xl items-center gap-10 p-6 md:grid-cols-[1.1fr_1fr]">
@@ -22,6 +22,12 @@ export function SignInPage() {
       </section>
       <section className="sheet border-[1.5px] border-ink p-6 outline outline-1 outline-offset-4 outline-line">
         <h2>{fresh ? 'Open a notebook' : 'Sign in'}</h2>
+        {demo && !fresh && (
+          <p className="mt-2 border-l-2 border-ink pl-3">
+            This installation holds a demo, a made-up boat shed, for anybody to look at: <span className="figure break-all">{demo.email}</span> with{' '}
+            <span className="figure">{demo.password}</span>.
+          </p>
+        )}
         {fresh ? <Form key="register" fresh /> : <Form key="sign-in" fresh={false} />}
         <button type="button" className="press press-quiet mt-4 -ml-2" onClick={() => setFresh(!fresh)}>
           {fresh ? 'I have a notebook: sign in' : 'New here: open a notebook'}

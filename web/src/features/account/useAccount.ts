@@ -20,8 +20,16 @@ export function useSignIn() {
   return useMutation({ mutationFn: (body: Credentials) => answered(api.POST('/api/session', { body })), onSuccess: useTakeSession() });
 }
 
+/** Opens an account and goes in. The first answer does not tell whether the address was free; the sign-in does, to whoever has its password. */
 export function useRegister() {
-  return useMutation({ mutationFn: (body: Credentials & { name: string }) => answered(api.POST('/api/casters', { body })), onSuccess: useTakeSession() });
+  return useMutation({
+    mutationFn: async (body: Credentials & { name: string }) => {
+      const taken = await answered(api.POST('/api/casters', { body }));
+      rememberToken(taken.csrf);
+      return answered(api.POST('/api/session', { body: { email: body.email, password: body.password } }));
+    },
+    onSuccess: useTakeSession(),
+  });
 }
 
 export function useSignOut() {

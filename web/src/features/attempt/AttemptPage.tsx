@@ -3,15 +3,30 @@ import { useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { DefectDrawing, FindingForm } from '../findings/index';
 import { MouldSection } from '../mould-section/index';
-import { answered, api, defectWords, fieldMessages, ProblemError, useHandbook, wordsFor, type Attempt, type Field, type Finding, type FindingEntry } from '../../shared/api';
+import {
+  answered,
+  api,
+  defectWords,
+  fieldMessages,
+  ProblemError,
+  useHandbook,
+  wordsFor,
+  type Attempt,
+  type AttemptEntry,
+  type Field,
+  type Finding,
+  type FindingEntry,
+} from '../../shared/api';
 import { dayWords } from '../../shared/day';
 import { freshId } from '../../shared/id';
 import { Cautions } from '../../shared/ui/Cautions';
-import { RevisionMark } from '../../shared/ui/states';
+import { PickOne } from '../../shared/ui/Pegs';
+import { StandingMark } from '../../shared/ui/StandingMark';
+import { Failed, RevisionMark } from '../../shared/ui/states';
 import { useKeys } from '../../shared/ui/useKeys';
 import { VerdictMark, verdictWords } from '../../shared/ui/VerdictMark';
 import { attemptQuery } from './queries';
-import { stagesOf } from './model';
+import { entryOfAttempt, notMadeYet, stagesOf } from './model';
 
 /** One attempt: the mould section in the middle, the stages in working order along it, the findings pinned on it. */
 export function AttemptPage() {
@@ -31,6 +46,8 @@ export function AttemptPage() {
     <article>
       <Head attempt={attempt} />
       <Questions />
+      <Inspection attempt={attempt} />
+      <Answers attempt={attempt} />
       <div className="mt-2">
         <MouldSection
           section={attempt.section}
@@ -44,7 +61,9 @@ export function AttemptPage() {
         />
       </div>
       <FindingsBlock attempt={attempt} editing={editing} setEditing={setEditing} />
+      <NotMadeYet attempt={attempt} />
       <Stages attempt={attempt} selected={selected} />
+      <Unreadable attempt={attempt} />
       <Cautions given={attempt.cautions} />
     </article>
   );
@@ -108,6 +127,95 @@ function Questions() {
         ))}
       </ul>
     </div>
+  );
+}
+
+/** The verdict, where it is looked at: after the pour, on this page. */
+function Inspection({ attempt }: { attempt: Attempt }) {
+  const handbook = useHandbook();
+  const queries = useQueryClient();
+  const judge = useMutation({
+    mutationFn: (verdict: string | null) =>
+      answered(
+        api.PUT('/api/attempts/{id}', {
+          params: { path: { id: attempt.id } },
+          body: { ...entryOfAttempt(attempt), verdict: verdict as Exclude<AttemptEntry['verdict'], undefined> },
+        }),
+      ),
+    onSuccess: async ({ attempt: judged }) => {
+      queries.setQueryData(['attempts', judged.id], judged);
+      await Promise.all(['bench', 'castings', 'ledger', 'why', 'change-sheet'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
+    },
+    onError: () => void queries.invalidateQueries({ queryKey: ['attempts', attempt.id] }),
+  });
+  if (attempt.state === 'planned') return null;
+  return (
+    <section className="rule mt-4 pt-3" aria-label="Inspection" id="inspection">
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
+        <h2 className="text-lg">{attempt.state === 'poured' ? 'How did it come out?' : 'Verdict'}</h2>
+        <PickOne label="Verdict" choices={handbook.choices['verdict'] ?? []} value={attempt.verdict} onChange={(next) => judge.mutate(next)} />
+        {judge.isPending && <span className="text-soft">Saving</span>}
+      </div>
+      {judge.isError && <Failed error={judge.error} />}
+      {attempt.state === 'poured' && <p className="mt-1 text-soft">Good enough for what it is for counts. What you find goes below, piece by piece.</p>}
+    </section>
+  );
+}
+
+/** What the plan answers, stage by stage, before any figure. */
+function Answers({ attempt }: { attempt: Attempt }) {
+  return (
+    <section className="mt-4" aria-label="What the plan says">
+      <h2 className="lettering text-ink">What the plan says</h2>
+      <ul className="rule mt-1 md:columns-2 md:gap-10">
+        {attempt.answers_of_plan.map((answer) => (
+          <li key={answer.stage} className="hairline flex break-inside-avoid gap-3 py-1.5 first:border-t-0">
+            <Link to={`/attempts/${attempt.id}/plan?stage=${answer.stage === 'venting' ? 'feeding' : answer.stage}`} className="w-24 flex-none">
+              {answer.title}
+            </Link>
+            <span className={answer.standing === 'bad' || answer.standing === 'risky' ? 'font-semibold' : answer.standing === 'unknown' ? 'text-soft' : ''}>
+              <StandingMark standing={answer.standing} /> {answer.words}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Planned values that nobody has confirmed or put right after the pour. */
+function NotMadeYet({ attempt }: { attempt: Attempt }) {
+  const handbook = useHandbook();
+  if (attempt.state === 'planned') return null;
+  const open = notMadeYet(attempt, handbook.fields);
+  if (open.length === 0) return null;
+  return (
+    <section className="mt-8" aria-label="Planned, not noted as made">
+      <h2>Planned, not noted as made</h2>
+      <p className="mt-1 text-soft">
+        Counted as planned until you say otherwise: {open.map((row) => `${row.label.toLowerCase()} ${row.planned}`).join(', ')}.{' '}
+        <Link to={`/attempts/${attempt.id}/log`}>Note what was made</Link>
+      </p>
+    </section>
+  );
+}
+
+/** Kept, though today's tables no longer know it. */
+function Unreadable({ attempt }: { attempt: Attempt }) {
+  if (attempt.unreadable.length === 0) return null;
+  return (
+    <section className="mt-8" aria-label="Stored, but no longer readable">
+      <h2>Stored, but no longer readable</h2>
+      <p className="text-soft">Kept as it is; nothing is computed with it.</p>
+      <dl className="rule mt-1">
+        {attempt.unreadable.map((thing) => (
+          <div key={`${thing.what} ${thing.stored}`} className="hairline flex flex-wrap gap-x-4 py-1.5 first:border-t-0">
+            <dt className="text-soft">{thing.what}</dt>
+            <dd className="figure break-all">{thing.stored}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
   );
 }
 
@@ -177,14 +285,8 @@ function FindingsBlock({ attempt, editing, setEditing }: { attempt: Attempt; edi
               <button type="button" className="press press-quiet" onClick={() => setEditing(finding)}>
                 Change
               </button>
-              <button
-                type="button"
-                className="press press-quiet"
-                disabled={remove.isPending}
-                onClick={() => remove.mutate(finding.id)}
-                aria-label={`Take back: ${defectWords(handbook, finding.kind)}`}
-              >
-                Take back
+              <button type="button" className="press press-quiet" disabled={remove.isPending} onClick={() => remove.mutate(finding.id)}>
+                Take back <span className="sr-only">{defectWords(handbook, finding.kind)}</span>
               </button>
             </li>
           ))}

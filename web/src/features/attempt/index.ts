@@ -1,2 +1,3 @@
 export { AttemptPage } from './AttemptPage';
+export { entryOfAttempt } from './model';
 export { attemptQuery } from './queries';

@@ -1,20 +1,20 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { defectWords, useHandbook, wordsFor, type FollowedSheet, type TrailAttempt } from '../../shared/api';
 import { dayWords } from '../../shared/day';
 import { MouldSection } from '../mould-section/index';
-import { Empty, Failed, RevisionMark } from '../../shared/ui/states';
+import { Empty, RevisionMark } from '../../shared/ui/states';
 import { VerdictMark, verdictWords } from '../../shared/ui/VerdictMark';
 import { outcomeWords } from '../../shared/outcome';
-import { castingQuery, usePlanAttempt } from './queries';
+import { castingQuery } from './queries';
 
 /** A casting and its trail: attempt, change sheet, attempt; what was foretold and what came. */
 export function CastingPage() {
   const { id = '' } = useParams();
-  const casting = useSuspenseQuery(castingQuery(id)).data;
+  const [params] = useSearchParams();
+  const before = Number(params.get('before')) || null;
+  const casting = useSuspenseQuery(castingQuery(id, before)).data;
   const handbook = useHandbook();
-  const navigate = useNavigate();
-  const plan = usePlanAttempt(id, (attempt) => void navigate(`/attempts/${attempt}/plan`));
   const good = casting.trail.filter((attempt) => attempt.verdict === 'good').length;
   return (
     <article>
@@ -28,7 +28,7 @@ export function CastingPage() {
             {[
               wordsFor(handbook, 'purpose', casting.purpose),
               casting.wanted > 1 ? `${casting.wanted} wanted` : '',
-              `${casting.trail.length} ${casting.trail.length === 1 ? 'attempt' : 'attempts'}, ${good} good`,
+              `${casting.attempts} ${casting.attempts === 1 ? 'attempt' : 'attempts'}${casting.trail.length < casting.attempts ? `, ${casting.trail.length} shown` : ''}, ${good} good`,
               casting.note,
             ]
               .filter(Boolean)
@@ -36,25 +36,40 @@ export function CastingPage() {
           </p>
         </div>
         <div className="flex flex-wrap gap-2">
-          <button type="button" className="press" disabled={plan.isPending} onClick={() => plan.mutate()}>
+          <Link to={`/castings/${casting.id}/plan`} className="press">
             Plan an attempt
-          </button>
+          </Link>
           <Link to={`/log?casting=${casting.id}`} className="press press-molten">
             Log an attempt
           </Link>
         </div>
       </div>
-      {plan.isError && <Failed error={plan.error} />}
       {casting.trail.length === 0 ? (
         <Empty title="No attempt yet.">
           <p>Log one you poured, even from memory: what you do not know stays blank.</p>
         </Empty>
       ) : (
-        <ol className="trail mt-6" aria-label="Trail of attempts">
-          {casting.trail.map((attempt) => (
-            <Step key={attempt.id} attempt={attempt} />
-          ))}
-        </ol>
+        <>
+          {casting.earlier !== null && (
+            <p className="mt-4">
+              <Link to={`/castings/${casting.id}?before=${casting.earlier}`} className="press">
+                Earlier attempts, before no. {casting.earlier}
+              </Link>
+            </p>
+          )}
+          <ol className="trail mt-6" aria-label="Trail of attempts">
+            {casting.trail.map((attempt) => (
+              <Step key={attempt.id} attempt={attempt} />
+            ))}
+          </ol>
+          {before !== null && (
+            <p className="mt-4">
+              <Link to={`/castings/${casting.id}`} className="press">
+                To the latest attempts
+              </Link>
+            </p>
+          )}
+        </>
       )}
     </article>
   );
@@ -114,7 +129,11 @@ function Step({ attempt }: { attempt: TrailAttempt }) {
             aria-label={`Mould section of no. ${attempt.number}`}
             tabIndex={-1}
           >
-            <MouldSection section={attempt.section} findings={attempt.findings} most={190} bare />
+            {attempt.section ? (
+              <MouldSection section={attempt.section} findings={attempt.findings} most={190} bare />
+            ) : (
+              <p className="text-soft">This one cannot be drawn; it is reported to us.</p>
+            )}
           </Link>
         </div>
       </li>

@@ -8,7 +8,8 @@ import { NewCasting } from './NewCasting';
 import { castingsQuery } from './queries';
 
 export function CastingsPage() {
-  const castings = useQuery(castingsQuery);
+  const [page, setPage] = useState(1);
+  const castings = useQuery(castingsQuery(page));
   const [adding, setAdding] = useState(false);
   const navigate = useNavigate();
   return (
@@ -32,6 +33,16 @@ export function CastingsPage() {
             <Line key={casting.id} casting={casting} />
           ))}
         </ul>
+      )}
+      {castings.data && (castings.data.more || page > 1) && (
+        <nav className="mt-4 flex gap-3" aria-label="Pages">
+          <button type="button" className="press" disabled={page <= 1} onClick={() => setPage(page - 1)}>
+            Newer
+          </button>
+          <button type="button" className="press" disabled={!castings.data.more} onClick={() => setPage(page + 1)}>
+            Older
+          </button>
+        </nav>
       )}
       {adding && <NewCasting open onClose={() => setAdding(false)} onAdded={(id) => void navigate(`/castings/${id}`)} />}
     </section>

@@ -1,4 +1,4 @@
 export { CastingPage } from './CastingPage';
 export { CastingsPage } from './CastingsPage';
 export { NewCasting } from './NewCasting';
-export { castingsQuery } from './queries';
+export { castingQuery, castingsQuery } from './queries';

@@ -1,11 +1,15 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
 import { answered, api } from '../../shared/api';
-import { freshId } from '../../shared/id';
 
-export const castingsQuery = queryOptions({ queryKey: ['castings'], queryFn: () => answered(api.GET('/api/castings')) });
+export const castingsQuery = (page = 1) =>
+  queryOptions({ queryKey: ['castings', 'list', page], queryFn: () => answered(api.GET('/api/castings', { params: { query: { page } } })) });
 
-export const castingQuery = (id: string) => queryOptions({ queryKey: ['castings', id], queryFn: () => answered(api.GET('/api/castings/{id}', { params: { path: { id } } })) });
+/** The latest part of the trail, or the part before an attempt's number. */
+export const castingQuery = (id: string, before: number | null = null) =>
+  queryOptions({
+    queryKey: ['castings', id, before],
+    queryFn: () => answered(api.GET('/api/castings/{id}', { params: { path: { id }, query: before === null ? {} : { before } } })),
+  });
 
 interface CastingEntry {
   name: string;
@@ -22,26 +26,6 @@ export function useAddCasting(onAdded: (id: string) => void) {
     onSuccess: async (casting) => {
       await queries.invalidateQueries({ queryKey: ['castings'] });
       onAdded(casting.id);
-    },
-  });
-}
-
-/** An attempt that is only planned yet: a blank sheet to plan on. */
-export function usePlanAttempt(casting: string, onPlanned: (id: string) => void) {
-  const queries = useQueryClient();
-  const [id] = useState(() => freshId());
-  return useMutation({
-    mutationFn: () =>
-      answered(
-        api.PUT('/api/attempts/{id}', {
-          params: { path: { id } },
-          body: { casting_id: casting, poured_on: null, verdict: null, note: null, planned: {}, made: {}, observations: [], heat: { id: null } },
-        }),
-      ),
-    onSuccess: async ({ attempt }) => {
-      queries.setQueryData(['attempts', attempt.id], attempt);
-      await Promise.all(['bench', 'castings', 'ledger'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
-      onPlanned(attempt.id);
     },
   });
 }

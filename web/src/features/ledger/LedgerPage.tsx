@@ -5,11 +5,12 @@ import { z } from 'zod';
 import { answered, api, defectWords, useHandbook, type LedgerLine } from '../../shared/api';
 import { dayWords } from '../../shared/day';
 import { Empty, Failed, Loading } from '../../shared/ui/states';
+import { singleKeys } from '../../shared/ui/useKeys';
 import { VerdictMark, verdictWords } from '../../shared/ui/VerdictMark';
 
 // The address is input like any other: what does not fit is dropped, not guessed.
 const shape = z.object({
-  page: z.coerce.number().int().min(1).catch(1),
+  before: z.string().max(60).catch(''),
   q: z.string().max(100).catch(''),
   process: z.string().max(40).catch(''),
   alloy: z.string().max(40).catch(''),
@@ -21,12 +22,12 @@ type Filter = z.infer<typeof shape>;
 const ledgerQuery = (filter: Filter) =>
   queryOptions({
     queryKey: ['ledger', filter],
-    queryFn: () => answered(api.GET('/api/attempts', { params: { query: { page: filter.page, ...only(filter) } } })),
+    queryFn: () => answered(api.GET('/api/attempts', { params: { query: only(filter) } })),
     placeholderData: keepPreviousData,
   });
 
 function only(filter: Filter): Record<string, string> {
-  return Object.fromEntries(Object.entries(filter).filter((entry): entry is [string, string] => entry[0] !== 'page' && typeof entry[1] === 'string' && entry[1] !== ''));
+  return Object.fromEntries(Object.entries(filter).filter((entry) => entry[1] !== ''));
 }
 
 /** Every pour, found in seconds. */
@@ -38,7 +39,7 @@ export function LedgerPage() {
   const search = useRef<HTMLInputElement>(null);
   useEffect(() => {
     const slash = (event: KeyboardEvent) => {
-      if (event.key === '/' && document.activeElement !== search.current) {
+      if (event.key === '/' && singleKeys() && document.activeElement !== search.current) {
         event.preventDefault();
         search.current?.focus();
       }
@@ -47,8 +48,7 @@ export function LedgerPage() {
     return () => window.removeEventListener('keydown', slash);
   }, []);
   const set = (change: Partial<Filter>) => {
-    const next = { ...filter, page: 1, ...change };
-    setParams({ ...only(next), ...(next.page > 1 ? { page: String(next.page) } : {}) }, { replace: true });
+    setParams(only({ ...filter, before: '', ...change }), { replace: true });
   };
   const select = (name: 'process' | 'alloy' | 'verdict' | 'defect', label: string, choices: readonly { code: string; label: string }[]) => (
     <label className="lettering">
@@ -75,7 +75,7 @@ export function LedgerPage() {
             type="search"
             value={filter.q}
             onChange={(event) => set({ q: event.target.value })}
-            placeholder="casting or note  ( / )"
+            placeholder="casting or note"
           />
         </label>
         {select('process', 'Process', handbook.choices['process'] ?? [])}
@@ -93,25 +93,30 @@ export function LedgerPage() {
       {ledger.data && ledger.data.attempts.length > 0 && (
         <>
           <p className="mt-4 text-soft" role="status">
+            {filter.before ? 'Further back: ' : ''}
             {ledger.data.total} {ledger.data.total === 1 ? 'pour' : 'pours'}
-            {ledger.data.pages > 1 ? `, page ${ledger.data.page} of ${ledger.data.pages}` : ''}
+            {ledger.data.more ? ' among the next 5000' : ''}
           </p>
           <ul className="rule mt-1" style={{ opacity: ledger.isPlaceholderData ? 0.6 : 1 }}>
             {ledger.data.attempts.map((line) => (
               <Row key={line.id} line={line} />
             ))}
           </ul>
-          {ledger.data.pages > 1 && (
-            <nav className="mt-4 flex gap-3" aria-label="Pages">
-              <button type="button" className="press" disabled={ledger.data.page <= 1} onClick={() => set({ page: ledger.data.page - 1 })}>
-                Newer
-              </button>
-              <button type="button" className="press" disabled={ledger.data.page >= ledger.data.pages} onClick={() => set({ page: ledger.data.page + 1 })}>
-                Older
-              </button>
-            </nav>
-          )}
         </>
+      )}
+      {ledger.data && (ledger.data.older !== null || filter.before !== '') && (
+        <nav className="mt-4 flex gap-3" aria-label="Pages">
+          {filter.before !== '' && (
+            <Link className="press" to={`?${new URLSearchParams(only({ ...filter, before: '' })).toString()}`}>
+              To the latest
+            </Link>
+          )}
+          {ledger.data.older !== null && (
+            <Link className="press" to={`?${new URLSearchParams(only({ ...filter, before: ledger.data.older })).toString()}`}>
+              Older
+            </Link>
+          )}
+        </nav>
       )}
     </section>
   );

@@ -152,7 +152,7 @@ function LogForm({ attempt, start, draftKey }: { attempt: Attempt | null; start:
 }
 
 function WhichCasting({ control, error }: { control: Control<Draft>; error: string | undefined }) {
-  const castings = useSuspenseQuery(castingsQuery).data.castings;
+  const castings = useSuspenseQuery(castingsQuery()).data.castings;
   const [adding, setAdding] = useState(false);
   return (
     <Block title="Casting">

@@ -8,8 +8,9 @@ const UNITS = ['mm', 'cm', 'm', 'in'].map((code) => ({ code, label: code, hint: 
 /** Reads an STL file: volume, surface and box, and what is wrong with it. */
 export function MeshReader({ onUse }: { onUse: (volume: string, area: string) => void }) {
   const [unit, setUnit] = useState('mm');
-  const read = useReadMesh();
-  const mesh = read.data;
+  const { send, reading, error } = useReadMesh();
+  const mesh = reading?.mesh;
+  const busy = send.isPending || reading?.state === 'waiting' || reading?.state === 'reading';
   return (
     <div className="mt-3">
       <div className="flex flex-wrap items-end gap-4">
@@ -18,19 +19,25 @@ export function MeshReader({ onUse }: { onUse: (volume: string, area: string) =>
           <PickOne label="Unit of the mesh" choices={UNITS} value={unit} onChange={(next) => setUnit(next ?? 'mm')} />
         </fieldset>
         <label className="press cursor-pointer focus-within:outline-3 focus-within:outline-molten">
-          {read.isPending ? 'Reading' : 'Choose an STL file'}
+          {send.isPending ? 'Sending' : busy ? 'Reading' : 'Choose an STL file'}
           <input
             type="file"
             accept=".stl"
             className="sr-only"
-            disabled={read.isPending}
-            onChange={(event) => event.target.files?.[0] && read.mutate({ file: event.target.files[0], unit })}
+            disabled={busy}
+            onChange={(event) => event.target.files?.[0] && send.mutate({ file: event.target.files[0], unit })}
           />
         </label>
       </div>
-      {read.isError && (
+      {busy && !send.isPending && (
+        <p className="mt-2 flex items-center gap-3" role="status">
+          <progress className="h-3 w-48" max={1} value={reading?.state === 'reading' ? reading.share : undefined} aria-label="How far the file is read" />
+          <span className="text-soft">{reading?.state === 'reading' ? `${Math.round(reading.share * 100)} % read` : 'waits for its turn'}</span>
+        </p>
+      )}
+      {(error ?? reading?.refused) && (
         <p role="alert" className="mt-2 font-semibold text-molten">
-          {read.error instanceof ProblemError ? read.error.problem.title : 'The file could not be sent.'}
+          {reading?.refused?.title ?? (error instanceof ProblemError ? error.problem.title : 'The file could not be sent.')}
         </p>
       )}
       {mesh && (

@@ -1,16 +1,18 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { attemptQuery } from '../attempt/index';
+import { castingQuery } from '../castings/index';
 import { MouldSection } from '../mould-section/index';
 import { fieldMessages, useHandbook, type Attempt, type CastingSection, type Figure, type Plan } from '../../shared/api';
+import { freshId } from '../../shared/id';
 import { FieldEntry, type FieldInput } from '../../shared/ui/FieldEntry';
 import { PickOne } from '../../shared/ui/Pegs';
 import { StandingMark } from '../../shared/ui/StandingMark';
 import { Failed, Loading } from '../../shared/ui/states';
 import { MeshReader } from './MeshReader';
-import { computed, draftOf, entryOf, FIELDS, fieldsFor, standingOf, TABS, VOLUME_FIELDS, type PlanDraft, type PlanInput, type Tab } from './model';
+import { attemptNotYet, computed, draftOf, entryOf, FIELDS, fieldsFor, standingOf, TABS, VOLUME_FIELDS, type PlanDraft, type PlanInput, type Tab } from './model';
 import { livePlanQuery, useSavePlan } from './queries';
 import { SectionsEditor } from './SectionsEditor';
 import { StageFigures } from './StageFigures';
@@ -37,6 +39,15 @@ export function PlanPage() {
   const { id = '' } = useParams();
   const attempt = useSuspenseQuery(attemptQuery(id)).data;
   return <Planner key={`${attempt.id}-${attempt.version}`} attempt={attempt} />;
+}
+
+/** Plans an attempt that does not exist yet: trying this way and that leaves nothing in the notebook until it is saved. */
+export function FreshPlanPage() {
+  const { casting = '' } = useParams();
+  const [id] = useState(() => freshId());
+  const of = useSuspenseQuery(castingQuery(casting)).data;
+  const attempt = useMemo(() => attemptNotYet(id, of), [id, of]);
+  return <Planner key={id} attempt={attempt} />;
 }
 
 function useSettled<T>(value: T, milliseconds: number): T {
@@ -74,11 +85,12 @@ function Planner({ attempt }: { attempt: Attempt }) {
       <header className="flex flex-wrap items-start justify-between gap-4">
         <div>
           <p className="lettering">
-            <Link to={`/attempts/${attempt.id}`}>
+            <Link to={attempt.version > 0 ? `/attempts/${attempt.id}` : `/castings/${attempt.casting_id}`}>
               {attempt.casting_name}, no. {attempt.number}
             </Link>
           </p>
           <h1>{attempt.state === 'planned' ? 'Plan' : 'What was cut, and what it does'}</h1>
+          {attempt.version === 0 && <p className="text-soft">Only thought of so far: it goes into the notebook when you save it.</p>}
         </div>
         <div className="flex flex-wrap items-center gap-3">
           {draft.touched.length > 0 && <span className="text-soft">not saved yet</span>}

@@ -1,1 +1,1 @@
-export { PlanPage } from './PlanPage';
+export { FreshPlanPage, PlanPage } from './PlanPage';

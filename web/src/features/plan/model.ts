@@ -1,3 +1,4 @@
+import { entryOfAttempt } from '../attempt/index';
 import type { Attempt, AttemptEntry, CastingSection, Field, Figure, PlanStage, ShownValue, TypedEntry } from '../../shared/api';
 
 /** What stands in one field of the plan while it is edited: text as typed, a choice, yes or no, or the sections. */
@@ -193,10 +194,9 @@ function withoutBlanks(value: string | boolean | CastingSection[]): TypedEntry {
 
 /** What is saved: a plan goes into what is planned; once it is poured, what was really cut goes into what was made. */
 export function entryOf(draft: PlanDraft, attempt: Attempt): AttemptEntry {
-  const planned: NonNullable<AttemptEntry['planned']> = {};
-  const made: NonNullable<AttemptEntry['made']> = {};
-  for (const [key, value] of Object.entries(attempt.planned)) planned[key] = value.raw;
-  for (const [key, value] of Object.entries({ ...attempt.made, ...attempt.heat?.values })) made[key] = value.raw;
+  const stored = entryOfAttempt(attempt);
+  const planned: NonNullable<AttemptEntry['planned']> = { ...stored.planned };
+  const made: NonNullable<AttemptEntry['made']> = { ...stored.made };
   const target = attempt.state === 'planned' ? planned : made;
   for (const key of draft.touched) {
     const value = draft.values[key] ?? null;
@@ -206,15 +206,56 @@ export function entryOf(draft: PlanDraft, attempt: Attempt): AttemptEntry {
       target[key] = withoutBlanks(value);
     }
   }
+  if (attempt.version > 0) return { ...stored, planned, made };
+  // Not stored yet: this save makes it.
+  const { version: _none, ...first } = stored;
+  void _none;
+  return { ...first, casting_id: attempt.casting_id, planned, made };
+}
+
+/** An attempt that is only thought of: it is stored with its first save, and not before. */
+export function attemptNotYet(id: string, casting: { id: string; name: string; purpose: string | null; attempts: number }): Attempt {
   return {
-    version: attempt.version,
-    poured_on: attempt.poured_on,
-    verdict: attempt.verdict as NonNullable<AttemptEntry['verdict']> | null,
-    note: attempt.note,
-    planned,
-    made,
-    observations: attempt.observations,
-    heat: { id: attempt.heat?.id ?? null },
+    id,
+    casting_id: casting.id,
+    casting_name: casting.name,
+    casting_purpose: casting.purpose,
+    number: casting.attempts + 1,
+    state: 'planned',
+    poured_on: null,
+    verdict: null,
+    process: null,
+    process_label: null,
+    alloy: null,
+    alloy_label: null,
+    pour_temperature: null,
+    version: 0,
+    note: null,
+    planned: {},
+    made: {},
+    heat: null,
+    observations: [],
+    findings: [],
+    answers: {},
+    opinions: {},
+    previous_id: null,
+    next_id: null,
+    changed_fields: [],
+    cautions: [],
+    section: {
+      unit: 'mm',
+      mould: 'unknown',
+      one_piece: false,
+      bounds: { left: 0, right: 1, top: 1, bottom: 0 },
+      parts: [],
+      planned_parts: [],
+      dimensions: [],
+      places: {},
+      risks: [],
+    },
+    risks: [],
+    answers_of_plan: [],
+    unreadable: [],
   };
 }
 

@@ -1,5 +1,6 @@
-import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
-import { answered, api, csrfToken, ProblemError, readProblem, type Attempt, type AttemptEntry, type Mesh, type TypedEntry } from '../../shared/api';
+import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answered, api, csrfToken, ProblemError, readProblem, type Attempt, type AttemptEntry, type MeshReading, type TypedEntry } from '../../shared/api';
 
 /** A plan for what stands on the screen. The key is the question: an answer to an older one can never take its place; the last good one stays until the new is there. */
 export const livePlanQuery = (values: Record<string, TypedEntry>) =>
@@ -23,10 +24,11 @@ export function useSavePlan(onSaved: (attempt: Attempt) => void) {
   });
 }
 
-/** Sends the file as it is: it may be hundreds of megabytes, and nothing of it is kept. */
+/** Sends the file as it is; it is read in the background, and asked after until it is measured or refused. */
 export function useReadMesh() {
-  return useMutation({
-    mutationFn: async ({ file, unit }: { file: File; unit: string }): Promise<Mesh> => {
+  const [id, setId] = useState<string | null>(null);
+  const send = useMutation({
+    mutationFn: async ({ file, unit }: { file: File; unit: string }): Promise<MeshReading> => {
       const response = await fetch(`/api/meshes?unit=${unit}`, {
         method: 'POST',
         credentials: 'same-origin',
@@ -35,7 +37,16 @@ export function useReadMesh() {
       });
       const body: unknown = await response.json().catch(() => null);
       if (!response.ok) throw new ProblemError(readProblem(body, response.status));
-      return body as Mesh;
+      return body as MeshReading;
     },
+    onMutate: () => setId(null),
+    onSuccess: (taken) => setId(taken.id),
   });
+  const reading = useQuery({
+    queryKey: ['mesh', id],
+    queryFn: () => answered(api.GET('/api/meshes/{id}', { params: { path: { id: id ?? '' } } })),
+    enabled: id !== null,
+    refetchInterval: (query) => (['done', 'refused'].includes(query.state.data?.state ?? '') ? false : 400),
+  });
+  return { send, reading: id === null ? null : (reading.data ?? null), error: send.error ?? reading.error };
 }

@@ -1,8 +1,9 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
-import { answered, api, fieldMessages, rememberToken, sessionQuery, useHandbook, type Session } from '../../shared/api';
+import { answered, api, fieldMessages, rememberToken, sessionQuery, useHandbook, type PreferencesChange, type Session, type SignInsList } from '../../shared/api';
+import { momentWords } from '../../shared/day';
 import { PickOne } from '../../shared/ui/Pegs';
 import { Failed } from '../../shared/ui/states';
 import { TextEntry } from '../../shared/ui/TextEntry';
@@ -13,6 +14,17 @@ const ASKED: readonly { dimension: string; label: string; units: readonly string
   { dimension: 'length', label: 'Length', units: ['mm', 'in'] },
   { dimension: 'volume', label: 'Volume', units: ['mL', 'in3', 'floz'] },
   { dimension: 'density', label: 'Density', units: ['kg/m3', 'lb/ft3'] },
+];
+
+const KEYS = [
+  { code: 'on', label: 'On', hint: '' },
+  { code: 'off', label: 'Off', hint: '' },
+];
+
+const IDLE = [
+  { code: '60', label: 'An hour of nothing', hint: '' },
+  { code: '720', label: 'Half a day', hint: '' },
+  { code: '20160', label: 'Two weeks', hint: '' },
 ];
 
 const THEMES = [
@@ -36,7 +48,7 @@ export function SettingsPage() {
   const handbook = useHandbook();
   const onSuccess = useTakeSession();
   const change = useMutation({
-    mutationFn: (body: { units?: Record<string, string>; theme?: 'auto' | 'day' | 'night'; dismissed_cautions?: string[] }) => answered(api.PATCH('/api/me/preferences', { body })),
+    mutationFn: (body: PreferencesChange) => answered(api.PATCH('/api/me/preferences', { body })),
     onSuccess,
   });
   if (!caster) return null;
@@ -71,6 +83,13 @@ export function SettingsPage() {
       <div className="mt-2">
         <PickOne label="Theme" choices={THEMES} value={caster.theme} onChange={(next) => next && change.mutate({ theme: next as 'auto' | 'day' | 'night' })} />
       </div>
+      <h2 className="mt-8 border-t border-ink pt-2">Keyboard</h2>
+      <p className="text-soft">
+        Single letters take you places; the sheet of shortcuts is in the notebook’s menu. Switch them off when you speak to the computer or keys are hit by chance.
+      </p>
+      <div className="mt-2">
+        <PickOne label="Single-key shortcuts" choices={KEYS} value={caster.single_keys ? 'on' : 'off'} onChange={(next) => next && change.mutate({ single_keys: next === 'on' })} />
+      </div>
       {caster.dismissed_cautions.length > 0 && (
         <>
           <h2 className="mt-8 border-t border-ink pt-2">Cautions</h2>
@@ -80,9 +99,54 @@ export function SettingsPage() {
           </button>
         </>
       )}
+      <h2 className="mt-8 border-t border-ink pt-2">Signed in</h2>
+      <SignIns />
+      <fieldset className="mt-4">
+        <legend className="lettering mb-1">Signed out after</legend>
+        <PickOne
+          label="Signed out after"
+          choices={IDLE}
+          value={String(caster.idle_minutes)}
+          onChange={(next) => next && change.mutate({ idle_minutes: Number(next) as 60 | 720 | 20160 })}
+        />
+      </fieldset>
       <h2 className="mt-8 border-t border-ink pt-2">Password</h2>
       <ChangePassword />
     </section>
+  );
+}
+
+/** Where this notebook is open, and closing it elsewhere. */
+function SignIns() {
+  const queries = useQueryClient();
+  const open = useQuery({ queryKey: ['sign-ins'], queryFn: () => answered(api.GET('/api/me/sign-ins')) });
+  const keep = { onSuccess: (left: SignInsList) => queries.setQueryData(['sign-ins'], left) };
+  const end = useMutation({ mutationFn: (id: string) => answered(api.DELETE('/api/me/sign-ins/{id}', { params: { path: { id } } })), ...keep });
+  const endOthers = useMutation({ mutationFn: () => answered(api.DELETE('/api/me/sign-ins')), ...keep });
+  const list = open.data?.sign_ins ?? [];
+  return (
+    <>
+      {(open.isError || end.isError || endOthers.isError) && <Failed error={open.error ?? end.error ?? endOthers.error} retry={() => void open.refetch()} />}
+      <ul className="mt-1">
+        {list.map((one) => (
+          <li key={one.id} className="hairline flex flex-wrap items-center justify-between gap-x-4 py-2 first:border-t-0">
+            <span>
+              <span className="figure">{one.device}</span> <span className="text-soft">{one.here ? 'this one' : `last seen ${momentWords(one.last_seen_at)}`}</span>
+            </span>
+            {!one.here && (
+              <button type="button" className="press press-quiet" disabled={end.isPending} onClick={() => end.mutate(one.id)}>
+                Sign out <span className="sr-only">{one.device}</span>
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {list.length > 1 && (
+        <button type="button" className="press mt-2" disabled={endOthers.isPending} onClick={() => endOthers.mutate()}>
+          Sign out everywhere else
+        </button>
+      )}
+    </>
   );
 }
 

@@ -200,13 +200,8 @@ function Given({ why, actions }: { why: Why; actions: Actions }) {
             <span>
               {row.question} <strong>{row.answer === 'yes' ? 'Yes' : row.answer === 'no' ? 'No' : 'Cannot tell'}</strong>
             </span>
-            <button
-              type="button"
-              className="press press-quiet flex-none text-sm"
-              onClick={() => actions.answer.mutate({ check: row.check, answer: null })}
-              aria-label={`Take the answer back: ${row.question}`}
-            >
-              Take back
+            <button type="button" className="press press-quiet flex-none text-sm" onClick={() => actions.answer.mutate({ check: row.check, answer: null })}>
+              Take back <span className="sr-only">the answer to: {row.question}</span>
             </button>
           </li>
         ))}

@@ -29,6 +29,11 @@ function Shelves({ workshop }: { workshop: Workshop }) {
     <article>
       <h1>Workshop</h1>
       <p className="mt-1 text-soft">What you own and go by. Blanks are fine: a plan then says what it took for granted.</p>
+      {workshop.unreadable.length > 0 && (
+        <div className="caution mt-3" role="note">
+          <p>Some of what is stored is no longer understood; it is kept aside when you save: {workshop.unreadable.join(' ')}</p>
+        </div>
+      )}
       <form
         noValidate
         onSubmit={(event) => {
@@ -56,6 +61,7 @@ function Shelves({ workshop }: { workshop: Workshop }) {
                   columns={columns}
                   messages={messages}
                   pointer={`/${kind}/${index}`}
+                  shown={touched ? {} : workshop.shown}
                   onChange={(next) =>
                     setRows(
                       kind,
@@ -105,6 +111,7 @@ function Shelves({ workshop }: { workshop: Workshop }) {
                 example="15 kg"
                 onChange={(safe_lift) => change({ safe_lift })}
                 error={messages['/safe_lift']}
+                reads={touched ? '' : otherwise(workshop.shown['/safe_lift'], draft.safe_lift)}
               />
             </div>
             <fieldset className="mt-4">
@@ -132,6 +139,7 @@ function Row({
   columns,
   messages,
   pointer,
+  shown,
   onChange,
   onRemove,
 }: {
@@ -140,6 +148,8 @@ function Row({
   columns: readonly Column[];
   messages: Record<string, string>;
   pointer: string;
+  /** In the caster's units, by pointer; as long as nothing is changed. */
+  shown: Record<string, string>;
   onChange: (row: Record<string, string>) => void;
   onRemove: () => void;
 }) {
@@ -159,14 +169,21 @@ function Row({
             example={column.example}
             onChange={(value) => onChange({ ...row, [column.key]: value })}
             error={complaint(column.key)}
+            reads={otherwise(shown[`${pointer}/${column.key}`], row[column.key])}
           />
         ),
       )}
-      <button type="button" className="press press-quiet text-sm" onClick={onRemove} aria-label={`Take out: ${row['name'] || title}`}>
-        Take out
+      <button type="button" className="press press-quiet text-sm" onClick={onRemove}>
+        Take out <span className="sr-only">{row['name'] || title}</span>
       </button>
     </div>
   );
+}
+
+/** What was typed in another unit, as the caster reads it; nothing where it says the same. */
+function otherwise(shown: string | undefined, typed: string | undefined): string {
+  const unit = (text: string) => text.replaceAll(/[\d\s.,/–-]/g, '');
+  return shown === undefined || unit(shown) === unit(typed ?? '') ? '' : shown;
 }
 
 function Choice({ column, value, onChange, error }: { column: Column; value: string; onChange: (value: string) => void; error: string | undefined }) {

@@ -13,6 +13,8 @@ const workshop: Workshop = {
   currency: 'EUR',
   school: null,
   version: 4,
+  unreadable: [],
+  shown: {},
   learnt: { heats: 0, efficiency: null },
 };
 

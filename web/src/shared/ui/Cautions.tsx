@@ -20,8 +20,8 @@ export function Cautions({ facts, given }: { facts?: Record<string, string | nul
           <p className="flex-1">
             <strong>Caution.</strong> {caution.text}
           </p>
-          <button type="button" className="press press-quiet flex-none" onClick={() => dismiss.mutate(caution.code)} aria-label={`Put this caution away: ${caution.text}`}>
-            Known
+          <button type="button" className="press press-quiet flex-none" onClick={() => dismiss.mutate(caution.code)}>
+            Known <span className="sr-only">, put it away: {caution.text}</span>
           </button>
         </div>
       ))}

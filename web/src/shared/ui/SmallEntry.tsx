@@ -8,6 +8,7 @@ export function SmallEntry({
   example = '',
   onChange,
   error,
+  reads = '',
 }: {
   label: string;
   width: string;
@@ -15,6 +16,8 @@ export function SmallEntry({
   example?: string;
   onChange: (next: string) => void;
   error: string | undefined;
+  /** The value in the caster's own unit, where it was typed in another. */
+  reads?: string;
 }) {
   const id = useId();
   return (
@@ -32,6 +35,7 @@ export function SmallEntry({
         aria-describedby={error ? `${id}-note` : undefined}
         onChange={(event) => onChange(event.target.value)}
       />
+      {reads && !error && <p className="text-sm text-soft">= {reads}</p>}
       {error && (
         <p id={`${id}-note`} role="alert" className="text-sm font-semibold text-molten">
           {error}

@@ -1,6 +1,6 @@
 /** What to think of a number, by shape and word: a tick good, a triangle risky, a filled square on its corner bad. */
 export function StandingMark({ standing }: { standing: string }) {
-  if (standing === 'plain') return <span className="inline-block w-[14px]" aria-hidden="true" />;
+  if (standing === 'plain' || standing === 'unknown') return <span className="inline-block w-[14px]" aria-hidden="true" />;
   const words = standing === 'good' ? 'good' : standing === 'risky' ? 'risky' : 'bad';
   return (
     <svg width="14" height="14" viewBox="0 0 14 14" role="img" aria-label={words} className={`inline-block align-[-1px] ${standing === 'good' ? 'text-ink' : 'text-molten'}`}>
