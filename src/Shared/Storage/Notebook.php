@@ -45,7 +45,12 @@ final readonly class Notebook
 
     public function findAttempt(Uuid $id, Caster $caster): ?Attempt
     {
-        return $this->own($this->storage->find(Attempt::class, $id), $caster);
+        // With what every view of it needs, in one question.
+        /** @var Attempt|null $attempt */
+        $attempt = $this->storage->createQuery('SELECT a, c, k, h FROM '.Attempt::class.' a JOIN a.casting c JOIN a.caster k LEFT JOIN a.heat h WHERE a.id = :id')
+            ->setParameter('id', $id, 'uuid')->getOneOrNullResult();
+
+        return $this->own($attempt, $caster);
     }
 
     public function heat(string $id, Caster $caster): Heat
