@@ -244,6 +244,8 @@ supervise() {
                 nginx) launch_nginx "$var" ;;
             esac
         done
+        # With a job to watch it ends with the job; bin/start never does.
+        [ -z "${WATCHED:-}" ] || is_alive "$WATCHED" || return 0
         sleep 0.2 & wait $! || true
     done
 }

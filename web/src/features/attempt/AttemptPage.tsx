@@ -173,8 +173,9 @@ function Answers({ attempt }: { attempt: Attempt }) {
             <Link to={`/attempts/${attempt.id}/plan?stage=${answer.stage === 'venting' ? 'feeding' : answer.stage}`} className="w-24 flex-none">
               {answer.title}
             </Link>
-            <span className={answer.standing === 'bad' || answer.standing === 'risky' ? 'font-semibold' : answer.standing === 'unknown' ? 'text-soft' : ''}>
-              <StandingMark standing={answer.standing} /> {answer.words}
+            <span className="flex gap-1.5">
+              <StandingMark standing={answer.standing} />
+              <span className={answer.standing === 'bad' || answer.standing === 'risky' ? 'font-semibold' : answer.standing === 'unknown' ? 'text-soft' : ''}>{answer.words}</span>
             </span>
           </li>
         ))}

@@ -126,7 +126,8 @@ function Step({ attempt }: { attempt: TrailAttempt }) {
           <Link
             to={`/attempts/${attempt.id}`}
             className="mt-2 block min-w-0 self-start no-underline hover:bg-wash"
-            aria-label={`Mould section of no. ${attempt.number}`}
+            // The number above leads to the same place; the drawing is for the eye.
+            aria-hidden="true"
             tabIndex={-1}
           >
             {attempt.section ? (

@@ -125,7 +125,7 @@ function LogForm({ attempt, start, draftKey }: { attempt: Attempt | null; start:
           <TextEntry label="Note" error={messages['/note']} {...form.register('note')} />
         </div>
       </Block>
-      <div className="save-bar">
+      <div className="save-bar" data-idle={!form.formState.isDirty && !resumed}>
         {save.isError && !stale && <Failed error={save.error} />}
         <button type="submit" className="press press-molten px-8 text-lg" disabled={save.isPending || (!attempt && !draft.casting_id)}>
           {save.isPending ? 'Saving' : attempt ? 'Save' : 'Save the pour'}

@@ -75,7 +75,7 @@ function Assumed({ stages, onGo }: { stages: readonly PlanStage[]; onGo: (field:
   if (assumptions.length === 0) return null;
   return (
     <section className="mt-4" aria-label="Taken for granted">
-      <h3 className="lettering text-ink">Taken for granted</h3>
+      <h2 className="lettering text-ink">Taken for granted</h2>
       <ul className="rule mt-1 text-sm">
         {assumptions.map((assumption) => (
           <li key={assumption.words} className="hairline flex flex-wrap items-baseline gap-x-3 py-1 first:border-t-0">

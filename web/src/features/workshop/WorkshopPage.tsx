@@ -120,7 +120,7 @@ function Shelves({ workshop }: { workshop: Workshop }) {
             </fieldset>
           </div>
         </section>
-        <div className="save-bar">
+        <div className="save-bar" data-idle={!touched}>
           {save.isError && <Failed error={save.error} />}
           <button type="submit" className="press press-molten px-8 text-lg" disabled={save.isPending || !touched}>
             {save.isPending ? 'Saving' : 'Save the workshop'}

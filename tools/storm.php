@@ -1,0 +1,383 @@
+<?php
+
+declare(strict_types=1);
+
+// The hard weather of bin/fuzz, against a server it has started: php tools/storm.php requests|kills|disk|hostile URL [COUNT]
+// Loopback only, bounded, and it ends by itself. Exit 1 when anything was answered or lost that must not be.
+
+use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Planning\Remedies;
+use MoltenNotes\Tests\Support\Meshes;
+use MoltenNotes\Tests\Support\WildRecords;
+use Symfony\Component\Uid\Uuid;
+
+require dirname(__DIR__).'/vendor-dev/autoload.php';
+
+/** One caster's browser, as far as a storm needs one. */
+final class Caller
+{
+    private CurlHandle $curl;
+    public string $token = '';
+    public string $type = '';
+    public string $body = '';
+    public float $seconds = 0.0;
+
+    public function __construct(private readonly string $url)
+    {
+        $this->curl = curl_init() ?: throw new RuntimeException('no curl');
+        curl_setopt_array($this->curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => '', \CURLOPT_TIMEOUT => 20]);
+    }
+
+    /** @return int status, 0 when nothing answered */
+    public function send(string $method, string $path, ?string $body = null, string $type = 'application/json'): int
+    {
+        curl_setopt_array($this->curl, [\CURLOPT_URL => $this->url.$path, \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_POSTFIELDS => $body ?? '', \CURLOPT_HTTPHEADER => ["Content-Type: {$type}", "X-CSRF-Token: {$this->token}", 'Expect:']]);
+        if (null === $body) {
+            curl_setopt_array($this->curl, [\CURLOPT_HTTPGET => 'GET' === $method, \CURLOPT_CUSTOMREQUEST => $method]);
+        }
+        $started = hrtime(true);
+        $answer = curl_exec($this->curl);
+        $this->seconds = (hrtime(true) - $started) / 1e9;
+        $this->body = is_string($answer) ? $answer : '';
+        $this->type = (string) curl_getinfo($this->curl, \CURLINFO_CONTENT_TYPE);
+
+        return (int) curl_getinfo($this->curl, \CURLINFO_RESPONSE_CODE);
+    }
+
+    public function json(): mixed
+    {
+        return json_decode($this->body, true);
+    }
+
+    public function signIn(string $email, string $password): bool
+    {
+        $this->send('GET', '/api/session');
+        $this->token = (string) ($this->json()['csrf'] ?? '');
+        $this->send('POST', '/api/session', json_encode(['email' => $email, 'password' => $password], \JSON_THROW_ON_ERROR));
+        $this->token = (string) ($this->json()['csrf'] ?? '');
+
+        return null !== ($this->json()['caster'] ?? null);
+    }
+
+    public function open(string $email): void
+    {
+        $this->send('GET', '/api/session');
+        $this->token = (string) ($this->json()['csrf'] ?? '');
+        $this->send('POST', '/api/casters', json_encode(['email' => $email, 'name' => 'A storm', 'password' => 'wind over the sand bed'], \JSON_THROW_ON_ERROR));
+        if (!$this->signIn($email, 'wind over the sand bed')) {
+            exit("no account could be opened: {$this->body}\n");
+        }
+    }
+}
+
+function fresh(): string
+{
+    return Uuid::v7()->toRfc4122();
+}
+
+/** Something where it does not belong. */
+function nonsense(): mixed
+{
+    $things = [null, true, false, 0, -1, 1, 2.5, -0.0, 1e308, \PHP_INT_MAX, '', ' ', '0', 'null', '١٢ mm', "1\u{0662} mm", '5 mil', '💥', "\u{0000}", "\u{202E}abc", str_repeat('a', 3000), '1/0 in', '-400 C', '9999999999999999999 mm', 'NaN', 'INF', '0 mm', "'; DROP TABLE caster; --", '<script>', '../../etc/passwd', [], [[]], ['a' => 1], ['value' => 1, 'unit' => 'mm'], ['value' => '1', 'unit' => 'mm'], ['value' => 1e400, 'unit' => 'mm'], ['value' => 1, 'unit' => 'cubit'], ['value' => 5, 'unit' => 'mm', 'upper' => 1], [1, 2, 3], ['value' => -5, 'unit' => 'kg'], ['value' => 0, 'unit' => 'degC']];
+
+    return $things[array_rand($things)];
+}
+
+/** The same document with a few things changed, dropped, doubled or nested. */
+function mutate(mixed $value, int $depth = 0): mixed
+{
+    if (!is_array($value) || 0 === mt_rand(0, 7 + $depth)) {
+        return 0 === mt_rand(0, 3) ? nonsense() : $value;
+    }
+    foreach (array_keys($value) as $key) {
+        $dice = mt_rand(0, 12);
+        if (0 === $dice) {
+            unset($value[$key]);
+        } elseif ($dice < 3) {
+            $value[$key] = nonsense();
+        } elseif ($dice < 7) {
+            $value[$key] = mutate($value[$key], $depth + 1);
+        }
+    }
+    if (0 === mt_rand(0, 9)) {
+        $value[(string) (nonsense() ?: 'key') === 'Array' ? 'key' : 'extra'] = nonsense();
+    }
+    if (0 === mt_rand(0, 60)) {
+        $deep = 1;
+        for ($i = 0; $i < 40; ++$i) {
+            $deep = [$deep];
+        }
+        $value['deep'] = $deep;
+    }
+
+    return $value;
+}
+
+/** @return array{string, string, mixed, string} method, path, body, content type: one write, as it should be */
+function write(string $casting, string $attempt, WildRecords $wild): array
+{
+    $causes = array_keys(Catalogue::standard()->causes);
+    $checks = array_keys(Catalogue::standard()->vocabulary->checks);
+    $kinds = array_keys(Catalogue::standard()->vocabulary->defects);
+    $remedies = array_keys(Remedies::all());
+    $pick = static fn (array $list): string => (string) $list[array_rand($list)];
+    $document = $wild->document();
+    $record = ['casting_id' => $casting, 'planned' => $document['planned'], 'made' => array_slice($wild->document()['planned'], 0, 8), 'observations' => $document['observations'], 'poured_on' => '2026-05-03', 'verdict' => $document['verdict'], 'note' => 'a note'];
+
+    return match (mt_rand(0, 15)) {
+        0 => ['PUT', '/api/castings/'.fresh(), ['name' => 'Cleat', 'purpose' => 'works', 'wanted' => 2, 'note' => null], ''],
+        1 => ['PUT', "/api/castings/{$casting}", ['name' => 'Cleat', 'version' => mt_rand(1, 40)], ''],
+        2, 3, 4 => ['PUT', '/api/attempts/'.fresh(), $record, ''],
+        5 => ['PUT', "/api/attempts/{$attempt}", ['version' => mt_rand(1, 400)] + $record, ''],
+        6 => ['PUT', "/api/attempts/{$attempt}/findings/".fresh(), ['kind' => $pick($kinds), 'places' => ['cope_face'], 'looks' => ['smooth_wall'], 'severity' => 'spoils', 'note' => 'x'], ''],
+        7 => ['PUT', "/api/attempts/{$attempt}/answers/".$pick($checks), ['answer' => 'yes'], ''],
+        8 => ['PUT', "/api/attempts/{$attempt}/opinions/".$pick($causes), ['opinion' => 'confirmed', 'note' => 'x'], ''],
+        9 => ['PUT', "/api/attempts/{$attempt}/change-sheet", ['accepted' => array_map(static fn (): array => ['remedy' => $pick($remedies), 'new' => nonsense()], range(0, mt_rand(0, 5)))], ''],
+        10 => ['POST', "/api/attempts/{$attempt}/next", ['id' => fresh()], ''],
+        11, 12 => ['POST', '/api/plan', ['values' => $document['planned']], ''],
+        13 => ['PUT', '/api/workshop', ['version' => mt_rand(0, 60), 'furnaces' => [['name' => 'Drum', 'source' => 'propane', 'power' => '8 kW', 'efficiency' => '12 %']], 'crucibles' => [['name' => 'A6', 'volume' => '600 mL', 'mass' => '1.4 kg']], 'flasks' => [['name' => 'Box', 'length' => '12 in', 'width' => '8 in', 'cope' => '4 in', 'drag' => '3 in']], 'cutters' => [['name' => 'Tube', 'kind' => 'tube', 'size' => '16 mm']], 'stock' => [['name' => 'Wheels', 'mass' => '3 kg', 'price' => 2.2, 'loss' => '5 %', 'composition' => ['Si' => '7 %', 'Mg' => '0.35 %']]], 'tariffs' => ['propane' => 2.9], 'safe_lift' => '20 kg', 'currency' => 'EUR', 'school' => 'unpressurised'], ''],
+        14 => ['POST', '/api/mix', ['melt' => '3 kg', 'windows' => ['Si' => ['low' => '6.5 %', 'high' => '7.5 %'], 'Mg' => ['low' => '0.2 %', 'high' => '0.5 %']], 'recovery' => ['Mg' => '85 %']], ''],
+        default => match (mt_rand(0, 4)) {
+            0 => ['PATCH', '/api/me/preferences', ['units' => ['length' => 'in'], 'theme' => 'night', 'dismissed_cautions' => ['rain'], 'idle_minutes' => 60, 'single_keys' => true], ''],
+            1 => ['POST', '/api/quantities', ['field' => 'pour.temperature', 'text' => '1300 F'], ''],
+            2 => ['POST', '/api/meshes?unit='.$pick(['mm', 'in', 'parsec', '']), substr(Meshes::binary(Meshes::box([20, 30, 40])), 0, mt_rand(0, 700)), 'application/octet-stream'],
+            3 => ['PUT', '/api/me/password', ['current' => 'not it', 'new' => 'another four words'], ''],
+            default => ['POST', '/api/casters', ['email' => 'x@molten.example', 'name' => 'x', 'password' => 'short'], ''],
+        },
+    };
+}
+
+function requests(string $url, int $count): int
+{
+    mt_srand(20261126);
+    $wild = new WildRecords(7);
+    $callers = [];
+    foreach (range(1, 4) as $i) {
+        $caller = new Caller($url);
+        $caller->open("storm{$i}.".bin2hex(random_bytes(3)).'@molten.example');
+        $casting = fresh();
+        $caller->send('PUT', "/api/castings/{$casting}", '{"name":"Cleat"}');
+        $callers[] = [$caller, $casting, null];
+    }
+    $statuses = [];
+    $faults = 0;
+    $reads = 0;
+    for ($i = 0; $i < $count; ++$i) {
+        [$caller, $casting, $attempt] = $callers[$i % 4];
+        if (null === $attempt || 0 === $i % 500) {
+            // A new attempt now and then: the old one is full of findings, and its sheet is closed.
+            $attempt = fresh();
+            $caller->send('PUT', "/api/attempts/{$attempt}", json_encode(['casting_id' => $casting, 'poured_on' => '2026-05-03', 'verdict' => 'scrap'], \JSON_THROW_ON_ERROR));
+            $callers[$i % 4][2] = $attempt;
+        }
+        [$method, $path, $body, $type] = write($casting, $attempt, $wild);
+        $sent = is_string($body) ? $body : json_encode(0 === $i % 5 ? $body : mutate($body), \JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE);
+        if (0 === mt_rand(0, 40)) {
+            $sent = substr((string) $sent, 0, mt_rand(0, strlen((string) $sent)));
+        }
+        $status = $caller->send($method, $path, (string) $sent, '' === $type ? 'application/json' : $type);
+        if ($status >= 500 || 0 === $status || ($status >= 400 && !str_starts_with($caller->type, 'application/problem+json'))) {
+            ++$faults;
+            fwrite(\STDERR, "{$status} {$method} {$path} ".mb_strcut((string) $sent, 0, 400)."\n   {$caller->body}\n");
+        }
+        $statuses[$status] = ($statuses[$status] ?? 0) + 1;
+        // Whatever was stored must be readable: every page of it, now and then.
+        if (0 === $i % 25) {
+            foreach (["/api/attempts/{$attempt}", "/api/attempts/{$attempt}/diagnosis", "/api/attempts/{$attempt}/change-sheet", "/api/attempts/{$attempt}/plan", "/api/castings/{$casting}", '/api/bench', '/api/workshop', '/api/attempts', '/api/suggestions'] as $page) {
+                ++$reads;
+                if (200 !== $status = $caller->send('GET', $page)) {
+                    ++$faults;
+                    fwrite(\STDERR, "{$status} GET {$page}: {$caller->body}\n");
+                }
+            }
+        }
+    }
+    ksort($statuses);
+    printf("    %d writes, %d reads between them; answers %s; %d faults\n", $count, $reads, json_encode($statuses), $faults);
+
+    return 0 === $faults ? 0 : 1;
+}
+
+function kills(string $url, int $databaseKills): int
+{
+    $sessions = [];
+    foreach (range(1, 20) as $i) {
+        $caller = new Caller($url);
+        if ($i <= 10) {
+            $caller->open("kill{$i}.".bin2hex(random_bytes(3)).'@molten.example');
+        } elseif (!$caller->signIn('demo@molten.example', 'pour-and-learn')) {
+            exit("the demo does not sign in: {$caller->body}\n");
+        }
+        $sessions[] = $caller;
+    }
+    $run = (string) getenv('MOLTEN_STORM_DB_RUN');
+    $acknowledged = $statuses = [];
+    $unclean = $databases = $workers = 0;
+    $next = ['database' => microtime(true) + 2, 'worker' => microtime(true) + 1];
+    for ($i = 0; $databases < $databaseKills || $workers < 2 * $databaseKills; ++$i) {
+        $caller = $sessions[$i % count($sessions)];
+        $id = fresh();
+        $name = "Casting {$i}";
+        $status = $caller->send('PUT', "/api/castings/{$id}", json_encode(['name' => $name], \JSON_THROW_ON_ERROR));
+        $statuses[$status] = ($statuses[$status] ?? 0) + 1;
+        if (201 === $status) {
+            $acknowledged[$id] = [$i % count($sessions), $name];
+        } elseif (0 !== $status && !str_starts_with($caller->type, 'application/problem+json')) {
+            ++$unclean;
+            fwrite(\STDERR, "{$status} {$caller->type}: ".substr($caller->body, 0, 200)."\n");
+        }
+        if (microtime(true) > $next['worker'] && $workers < 2 * $databaseKills) {
+            $pids = array_filter(explode("\n", (string) shell_exec('pgrep -P '.(int) @file_get_contents((string) getenv('MOLTEN_STORM_FPM_PID')))));
+            if ([] !== $pids) {
+                posix_kill((int) $pids[array_rand($pids)], \SIGKILL);
+                ++$workers;
+            }
+            $next['worker'] = microtime(true) + 1.1;
+        }
+        if (microtime(true) > $next['database'] && $databases < $databaseKills && is_file("{$run}/db.pid")) {
+            posix_kill((int) file_get_contents("{$run}/db.pid"), \SIGKILL);
+            ++$databases;
+            $next['database'] = microtime(true) + 5;
+        }
+    }
+    sleep(4);
+    $lost = 0;
+    foreach ($acknowledged as $id => [$session, $name]) {
+        $status = $sessions[$session]->send('GET', "/api/castings/{$id}");
+        if (200 !== $status || $name !== ($sessions[$session]->json()['name'] ?? null)) {
+            ++$lost;
+            fwrite(\STDERR, "lost {$id}: {$status} {$sessions[$session]->body}\n");
+        }
+    }
+    $gone = 0;
+    foreach ($sessions as $caller) {
+        $caller->send('GET', '/api/session');
+        $gone += null === ($caller->json()['caster'] ?? null) ? 1 : 0;
+    }
+    ksort($statuses);
+    printf("    %d kills of MariaDB, %d of php-fpm workers; answers %s\n    %d writes acknowledged, %d lost; %d unclean failures; %d of %d sessions lost\n", $databases, $workers, json_encode($statuses), count($acknowledged), $lost, $unclean, $gone, count($sessions));
+
+    return 0 === $lost + $unclean + $gone ? 0 : 1;
+}
+
+function disk(string $url, string $dir): int
+{
+    $caller = new Caller($url);
+    $caller->open('disk.'.bin2hex(random_bytes(3)).'@molten.example');
+    $bad = 0;
+    $expect = static function (string $what, array $wanted, int $status) use (&$bad, $caller): void {
+        $ok = in_array($status, $wanted, true) && ($status < 400 || str_starts_with($caller->type, 'application/problem+json') || 503 === $status);
+        $bad += $ok ? 0 : 1;
+        printf("    %-58s %d %s%s\n", $what, $status, $ok ? 'as it should' : 'WRONG', $status >= 400 ? ': '.($caller->json()['title'] ?? substr($caller->body, 0, 120)) : '');
+    };
+    $before = fresh();
+    $expect('a casting while there is room', [201], $caller->send('PUT', "/api/castings/{$before}", '{"name":"Before"}'));
+    // Filled to the last byte, so that MariaDB itself meets the end as well.
+    $filler = fopen("{$dir}/filler", 'wb');
+    while (false !== $filler && false !== @fwrite($filler, str_repeat('x', 1 << 20)) && disk_free_space($dir) > 0) {
+        continue;
+    }
+    $during = fresh();
+    $expect('a casting with the disk full', [507], $caller->send('PUT', "/api/castings/{$during}", '{"name":"During"}'));
+    $expect('reading with the disk full', [200], $caller->send('GET', "/api/castings/{$before}"));
+    $caller->send('GET', '/api/health');
+    printf("    %-58s %s\n", 'health says', $caller->body);
+    $bad += false === ($caller->json()['storage']['writing'] ?? null) ? 0 : 1;
+    $other = new Caller($url);
+    $other->send('GET', '/api/session');
+    $expect('a stranger at the sign-in page', [200, 503, 507], 0 === ($code = $other->send('GET', '/api/session')) ? 0 : $code);
+    unlink("{$dir}/filler");
+    sleep(3);
+    $expect('what was refused is not there', [404], $caller->send('GET', "/api/castings/{$during}"));
+    $expect('the same again once there is room', [201], $caller->send('PUT', "/api/castings/{$during}", '{"name":"During"}'));
+    $expect('what was there before', [200], $caller->send('GET', "/api/castings/{$before}"));
+
+    return 0 === $bad ? 0 : 1;
+}
+
+/** One account does its worst from many connections at once while another plans; php tools/storm.php hostile URL SECONDS */
+function hostile(string $url, int $seconds): int
+{
+    $victim = new Caller($url);
+    $victim->open('victim.'.bin2hex(random_bytes(3)).'@molten.example');
+    $enemy = 'enemy.'.bin2hex(random_bytes(3)).'@molten.example';
+    (new Caller($url))->open($enemy);
+    $plan = json_encode(['values' => ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'pour.temperature' => '720 C', 'gating.sprue_height' => '100 mm', 'casting.sections' => [['id' => 'a', 'shape' => 'plate', 'length' => '90 mm', 'width' => '50 mm', 'thickness' => '6 mm', 'gates' => 1], ['shape' => 'ring', 'diameter' => '110 mm', 'width' => '12 mm', 'thickness' => '5 mm', 'joins' => 'a']]]], \JSON_THROW_ON_ERROR);
+    $measure = static function (int $times) use ($victim, $plan): array {
+        $took = $codes = [];
+        for ($i = 0; $i < $times; ++$i) {
+            $code = $victim->send('POST', '/api/plan', $plan);
+            $codes[$code] = ($codes[$code] ?? 0) + 1;
+            $took[] = 1000 * $victim->seconds;
+            usleep(100_000);
+        }
+        sort($took);
+
+        return [$took[intdiv($times, 2)], $took[(int) (0.95 * $times)], $codes];
+    };
+    [$alone] = $measure(20);
+    $children = [];
+    for ($i = 0; $i < 24; ++$i) {
+        $pid = pcntl_fork();
+        if (0 === $pid) {
+            enemy($url, $enemy, $i, $seconds);
+            exit(0);
+        }
+        $children[] = $pid;
+    }
+    sleep(2);
+    [$median, $p95, $codes] = $measure(max(20, (int) (($seconds - 4) * 6)));
+    array_map(static fn (int $pid): int => pcntl_waitpid($pid, $status), $children);
+    printf("    another's plan: %.0f ms alone, median %.0f ms and 95th percentile %.0f ms beside the hostile account (target: median under 300 ms); answers %s\n", $alone, $median, $p95, json_encode($codes));
+
+    return $median < 300 && [200] === array_keys($codes) ? 0 : 1;
+}
+
+function enemy(string $url, string $email, int $kind, int $seconds): void
+{
+    $caller = new Caller($url);
+    if (!$caller->signIn($email, 'wind over the sand bed')) {
+        return;
+    }
+    mt_srand($kind);
+    $wild = new WildRecords($kind);
+    $casting = fresh();
+    $attempt = fresh();
+    $caller->send('PUT', "/api/castings/{$casting}", '{"name":"Flood"}');
+    $caller->send('PUT', "/api/attempts/{$attempt}", json_encode(['casting_id' => $casting, 'poured_on' => '2026-05-03', 'verdict' => 'scrap', 'planned' => $wild->document()['planned']], \JSON_THROW_ON_ERROR));
+    foreach (array_slice(array_keys(Catalogue::standard()->vocabulary->defects), 0, 25) as $defect) {
+        $caller->send('PUT', "/api/attempts/{$attempt}/findings/".fresh(), json_encode(['kind' => $defect], \JSON_THROW_ON_ERROR));
+    }
+    $sections = json_encode(['values' => ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'pour.temperature' => '720 C', 'pour.carry_time' => '3600 s', 'gating.sprue_height' => '100 mm', 'casting.sections' => array_map(static fn (int $i): array => ['id' => "s{$i}", 'shape' => 'plate', 'length' => '90 mm', 'width' => '50 mm', 'thickness' => '6 mm', 'count' => 500] + ($i > 0 ? ['joins' => 's'.($i - 1)] : ['gates' => 1]), range(0, 59))]], \JSON_THROW_ON_ERROR);
+    $remedies = json_encode(['accepted' => array_map(static fn (string $code): array => ['remedy' => $code], array_slice(array_keys(Remedies::all()), 0, 60))], \JSON_THROW_ON_ERROR);
+    $mesh = "solid x\n".str_repeat("facet normal 0 0 1\n outer loop\n  vertex 0 0 0\n  vertex 1 0 0\n  vertex 0 1 0\n endloop\nendfacet\n", 30_000);
+    $windows = [];
+    foreach (range('A', 'X') as $sign) {
+        $windows["{$sign}e"] = ['low' => '0 %', 'high' => '10 %'];
+    }
+    $mix = json_encode(['melt' => '5000 kg', 'windows' => $windows], \JSON_THROW_ON_ERROR);
+    $until = microtime(true) + $seconds;
+    while (microtime(true) < $until) {
+        match ($kind % 8) {
+            0, 1 => $caller->send('POST', '/api/plan', $sections),
+            2 => $caller->send('PUT', "/api/attempts/{$attempt}/change-sheet", $remedies),
+            3 => $caller->send('POST', '/api/mix', $mix),
+            4 => $caller->send('POST', '/api/meshes?unit=mm', $mesh, 'application/octet-stream'),
+            5 => $caller->send('GET', "/api/attempts/{$attempt}/diagnosis"),
+            6 => $caller->send('GET', "/api/attempts/{$attempt}/change-sheet"),
+            default => $caller->send('GET', "/api/castings/{$casting}"),
+        };
+    }
+}
+
+$url = $argv[2] ?? 'http://127.0.0.1:8580';
+if (1 !== preg_match('~^http://127\.0\.0\.1:\d+$~', $url)) {
+    exit("only this machine\n");
+}
+exit(match ($argv[1] ?? '') {
+    'requests' => requests($url, (int) ($argv[3] ?? 30_000)),
+    'kills' => kills($url, (int) ($argv[3] ?? 20)),
+    'disk' => disk($url, (string) ($argv[3] ?? '')),
+    'hostile' => hostile($url, (int) ($argv[3] ?? 20)),
+    default => 'php tools/storm.php requests|kills|disk|hostile URL [COUNT]',
+});
