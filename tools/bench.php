@@ -10,6 +10,7 @@ use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\AttemptDocument;
 
 require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/bench-app.php';
 
 /** @param callable(): mixed $work */
 function measure(string $name, int $times, callable $work, string $target): void
@@ -32,7 +33,7 @@ function measure(string $name, int $times, callable $work, string $target): void
 
 function report(string $name, string $figures, string $target): void
 {
-    printf("    %-62s %s   (target: %s)\n", $name, $figures, $target);
+    printf("    %-52s %s   (target: %s)\n", $name, $figures, $target);
 }
 
 function core(): void
@@ -79,45 +80,9 @@ function web(): void
     report('style of the first screen, gzip', sprintf('%.1f KB', $style / 1024), 'none set');
 }
 
-function app(string $url): void
-{
-    $dsn = parse_url((string) getenv('MOLTEN_DATABASE_URL'));
-    $storage = new PDO("mysql:host={$dsn['host']};port={$dsn['port']};dbname=molten", $dsn['user'] ?? '', $dsn['pass'] ?? '');
-    $storage->exec("INSERT INTO attempt (id, casting_id, caster_id, number, poured_on, happened_on, verdict, note, observations, process, alloy, pour_temperature_k, created_at, updated_at, version)
-        SELECT s.id, c.id, c.caster_id, 1000 + s.seq, d, d, ELT(1 + MOD(seq, 3), 'good', 'usable', 'scrap'), NULL, '[]', ELT(1 + MOD(seq, 4), 'green_sand', 'oil_sand', 'lost_foam', 'plaster'), 'al_si7mg', 950 + MOD(seq, 150), d, d, 1
-        FROM (SELECT seq, UNHEX(CONCAT(LPAD(HEX(1700000000000 + seq * 60000), 12, '0'), '7', LPAD(HEX(MOD(seq, 4096)), 3, '0'), '8', LPAD(HEX(seq), 15, '0'))) AS id, DATE_ADD('2010-01-01', INTERVAL MOD(seq, 5000) DAY) AS d FROM seq_1_to_10000) AS s
-        CROSS JOIN (SELECT id, caster_id FROM casting LIMIT 1) AS c");
-    $storage->exec("INSERT INTO finding (id, attempt_id, kind, places, looks) SELECT UNHEX(REPLACE(UUID(), '-', '')), id, 'misrun', '[]', '[]' FROM attempt WHERE number > 1000 AND verdict = 'scrap'");
-    $jar = tempnam(sys_get_temp_dir(), 'molten');
-    $curl = curl_init();
-    curl_setopt_array($curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => $jar, \CURLOPT_COOKIEJAR => $jar]);
-    $call = static function (string $path, ?string $body = null, string $token = '') use ($curl, $url): mixed {
-        curl_setopt_array($curl, [\CURLOPT_URL => $url.$path, \CURLOPT_POSTFIELDS => $body, \CURLOPT_CUSTOMREQUEST => null === $body ? 'GET' : 'POST', \CURLOPT_HTTPHEADER => null === $body ? [] : ['Content-Type: application/json', "X-CSRF-Token: {$token}"]]);
-        $answer = json_decode((string) curl_exec($curl), true, 64, \JSON_THROW_ON_ERROR);
-        if (200 !== curl_getinfo($curl, \CURLINFO_RESPONSE_CODE)) {
-            throw new RuntimeException("{$path} answered ".curl_getinfo($curl, \CURLINFO_RESPONSE_CODE));
-        }
-
-        return $answer;
-    };
-    $call('/api/session', '{"email":"demo@molten.example","password":"pour-and-learn"}', $call('/api/session')['csrf']);
-    report('attempts of the caster', (string) $call('/api/attempts')['total'], '10 000');
-    measure('session (the least any request costs)', 40, static fn (): mixed => $call('/api/session'), 'none set');
-    foreach (['first page' => '/api/attempts', 'page 100' => '/api/attempts?page=100', 'filtered by verdict' => '/api/attempts?verdict=scrap', 'filtered by defect' => '/api/attempts?defect=misrun'] as $name => $path) {
-        measure("ledger, {$name}", 40, static fn (): mixed => $call($path), 'median under 60 ms');
-    }
-    $attempt = $call('/api/attempts?defect=blowhole')['attempts'][0]['id'];
-    measure('attempt with its section', 40, static fn (): mixed => $call("/api/attempts/{$attempt}"), 'none set');
-    measure('diagnosis', 40, static fn (): mixed => $call("/api/attempts/{$attempt}/diagnosis"), 'none set');
-    $token = $call('/api/session')['csrf'];
-    $plan = json_encode(['values' => array_map(static fn (array $value): mixed => $value['raw'], $call('/api/attempts/'.$call('/api/attempts?defect=misrun&q=rowlock')['attempts'][0]['id'])['planned'])], \JSON_THROW_ON_ERROR);
-    measure('plan recomputed while typing', 40, static fn (): mixed => $call('/api/plan', $plan, $token), 'median under 100 ms');
-    unlink($jar);
-}
-
 match ($argv[1] ?? '') {
     'core' => core(),
     'web' => web(),
     'app' => app($argv[2] ?? 'http://127.0.0.1:8480'),
-    default => exit("php tools/bench.php core | web | app URL\n"),
+    default => throw new InvalidArgumentException('php tools/bench.php core | web | app URL'),
 };

@@ -12,63 +12,7 @@ use MoltenNotes\Tests\Support\WildRecords;
 use Symfony\Component\Uid\Uuid;
 
 require dirname(__DIR__).'/vendor-dev/autoload.php';
-
-/** One caster's browser, as far as a storm needs one. */
-final class Caller
-{
-    private CurlHandle $curl;
-    public string $token = '';
-    public string $type = '';
-    public string $body = '';
-    public float $seconds = 0.0;
-
-    public function __construct(private readonly string $url)
-    {
-        $this->curl = curl_init() ?: throw new RuntimeException('no curl');
-        curl_setopt_array($this->curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => '', \CURLOPT_TIMEOUT => 20]);
-    }
-
-    /** @return int status, 0 when nothing answered */
-    public function send(string $method, string $path, ?string $body = null, string $type = 'application/json'): int
-    {
-        curl_setopt_array($this->curl, [\CURLOPT_URL => $this->url.$path, \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_POSTFIELDS => $body ?? '', \CURLOPT_HTTPHEADER => ["Content-Type: {$type}", "X-CSRF-Token: {$this->token}", 'Expect:']]);
-        if (null === $body) {
-            curl_setopt_array($this->curl, [\CURLOPT_HTTPGET => 'GET' === $method, \CURLOPT_CUSTOMREQUEST => $method]);
-        }
-        $started = hrtime(true);
-        $answer = curl_exec($this->curl);
-        $this->seconds = (hrtime(true) - $started) / 1e9;
-        $this->body = is_string($answer) ? $answer : '';
-        $this->type = (string) curl_getinfo($this->curl, \CURLINFO_CONTENT_TYPE);
-
-        return (int) curl_getinfo($this->curl, \CURLINFO_RESPONSE_CODE);
-    }
-
-    public function json(): mixed
-    {
-        return json_decode($this->body, true);
-    }
-
-    public function signIn(string $email, string $password): bool
-    {
-        $this->send('GET', '/api/session');
-        $this->token = (string) ($this->json()['csrf'] ?? '');
-        $this->send('POST', '/api/session', json_encode(['email' => $email, 'password' => $password], \JSON_THROW_ON_ERROR));
-        $this->token = (string) ($this->json()['csrf'] ?? '');
-
-        return null !== ($this->json()['caster'] ?? null);
-    }
-
-    public function open(string $email): void
-    {
-        $this->send('GET', '/api/session');
-        $this->token = (string) ($this->json()['csrf'] ?? '');
-        $this->send('POST', '/api/casters', json_encode(['email' => $email, 'name' => 'A storm', 'password' => 'wind over the sand bed'], \JSON_THROW_ON_ERROR));
-        if (!$this->signIn($email, 'wind over the sand bed')) {
-            exit("no account could be opened: {$this->body}\n");
-        }
-    }
-}
+require __DIR__.'/caller.php';
 
 function fresh(): string
 {
@@ -100,7 +44,7 @@ function mutate(mixed $value, int $depth = 0): mixed
         }
     }
     if (0 === mt_rand(0, 9)) {
-        $value[(string) (nonsense() ?: 'key') === 'Array' ? 'key' : 'extra'] = nonsense();
+        $value[['extra', '', '0', 'Value', 'id', '💥'][mt_rand(0, 5)]] = nonsense();
     }
     if (0 === mt_rand(0, 60)) {
         $deep = 1;
@@ -206,7 +150,7 @@ function kills(string $url, int $databaseKills): int
         if ($i <= 10) {
             $caller->open("kill{$i}.".bin2hex(random_bytes(3)).'@molten.example');
         } elseif (!$caller->signIn('demo@molten.example', 'pour-and-learn')) {
-            exit("the demo does not sign in: {$caller->body}\n");
+            throw new RuntimeException("the demo does not sign in: {$caller->body}");
         }
         $sessions[] = $caller;
     }
@@ -273,7 +217,7 @@ function disk(string $url, string $dir): int
     $before = fresh();
     $expect('a casting while there is room', [201], $caller->send('PUT', "/api/castings/{$before}", '{"name":"Before"}'));
     // Filled to the last byte, so that MariaDB itself meets the end as well.
-    $filler = fopen("{$dir}/filler", 'wb');
+    $filler = fopen("{$dir}/filler", 'w');
     while (false !== $filler && false !== @fwrite($filler, str_repeat('x', 1 << 20)) && disk_free_space($dir) > 0) {
         continue;
     }
@@ -372,12 +316,12 @@ function enemy(string $url, string $email, int $kind, int $seconds): void
 
 $url = $argv[2] ?? 'http://127.0.0.1:8580';
 if (1 !== preg_match('~^http://127\.0\.0\.1:\d+$~', $url)) {
-    exit("only this machine\n");
+    throw new InvalidArgumentException('only this machine');
 }
 exit(match ($argv[1] ?? '') {
     'requests' => requests($url, (int) ($argv[3] ?? 30_000)),
     'kills' => kills($url, (int) ($argv[3] ?? 20)),
     'disk' => disk($url, (string) ($argv[3] ?? '')),
     'hostile' => hostile($url, (int) ($argv[3] ?? 20)),
-    default => 'php tools/storm.php requests|kills|disk|hostile URL [COUNT]',
+    default => throw new InvalidArgumentException('php tools/storm.php requests|kills|disk|hostile URL [COUNT]'),
 });

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Bench;
 
-use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\LogPour\Attempt;
 use MoltenNotes\App\LogPour\AttemptView;
 use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Planning\Remedies;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
-use Symfony\Component\Uid\Uuid;
 
 /** The bench: what waits for what, and what this caster has got wrong before. */
 final readonly class BenchController
@@ -23,40 +23,42 @@ final readonly class BenchController
     /** Whatever waits longer than this many attempts is forgotten. */
     private const LOOKED_THROUGH = 300;
 
-    public function __construct(private EntityManagerInterface $storage, private AttemptView $view, private Notebook $notebook, private Catalogue $catalogue)
+    public function __construct(private Connection $connection, private Notebook $notebook, private Catalogue $catalogue)
     {
     }
 
     #[Route('/api/bench', methods: ['GET'])]
     public function __invoke(#[CurrentUser] Caster $caster): JsonResponse
     {
-        $lines = [];
-        foreach ($this->open($caster) as $id => $waits) {
-            $attempt = $this->storage->find(Attempt::class, Uuid::fromString($id));
-            if (null !== $attempt) {
-                $lines[] = $this->view->summary($attempt) + ['waits_for' => $waits, 'findings' => count($attempt->findings()), 'changed' => $this->changed($attempt)];
-            }
-        }
+        $open = $this->open($caster);
+        $changed = $this->changed(array_values(array_filter(array_column($open, 'previous_id'))));
 
-        return new JsonResponse(['waiting' => $lines, 'repeat_list' => $this->repeatList($caster)]);
+        return new JsonResponse([
+            'waiting' => array_map(static fn (array $row): array => AttemptView::row($row, $caster) + [
+                'waits_for' => $row['waits_for'],
+                'findings' => (int) $row['found'],
+                'changed' => $changed[$row['previous_id'] ?? ''] ?? [],
+            ], $open),
+            'repeat_list' => $this->repeatList($caster),
+        ]);
     }
 
     /**
      * Pour → inspection → findings → next attempt: what each of the latest attempts waits for. A good casting waits for nothing, nor does one that
-     * was tried again since.
+     * was tried again since. Reads plain columns, as the ledger does.
      *
-     * @return array<string, string> attempt → what it waits for
+     * @return list<array{id: string, casting_id: string, previous_id: string|null, name: string, number: int|string, poured_on: string|null, verdict: string|null, process: string|null, alloy: string|null, pour_temperature_k: float|string|null, version: int|string, found: int|string, waits_for: string}>
      */
     private function open(Caster $caster): array
     {
-        /** @var list<array{id: string, poured_on: string|null, verdict: string|null, found: int|string, followed: int|string, tried_again: int|string}> $rows */
-        $rows = $this->storage->getConnection()->fetchAllAssociative(
-            'SELECT a.id, a.poured_on, a.verdict,
-                    EXISTS (SELECT 1 FROM finding f WHERE f.attempt_id = a.id) AS found,
+        /** @var list<array{id: string, casting_id: string, previous_id: string|null, name: string, number: int|string, poured_on: string|null, verdict: string|null, process: string|null, alloy: string|null, pour_temperature_k: float|string|null, version: int|string, found: int|string, followed: int|string, tried_again: int|string}> $rows */
+        $rows = $this->connection->fetchAllAssociative(
+            'SELECT a.id, a.casting_id, a.previous_id, c.name, a.number, a.poured_on, a.verdict, a.process, a.alloy, a.pour_temperature_k, a.version,
+                    (SELECT COUNT(*) FROM finding f WHERE f.attempt_id = a.id) AS found,
                     EXISTS (SELECT 1 FROM attempt n WHERE n.previous_id = a.id) AS followed,
                     EXISTS (SELECT 1 FROM attempt n WHERE n.casting_id = a.casting_id AND n.number > a.number) AS tried_again
-             FROM (SELECT id, casting_id, number, poured_on, verdict, happened_on FROM attempt WHERE caster_id = ? ORDER BY happened_on DESC, id DESC LIMIT '.self::LOOKED_THROUGH.') a
-             ORDER BY a.happened_on DESC, a.number DESC',
+             FROM (SELECT id FROM attempt WHERE caster_id = ? ORDER BY happened_on DESC, id DESC LIMIT '.self::LOOKED_THROUGH.') latest
+             JOIN attempt a ON a.id = latest.id JOIN casting c ON c.id = a.casting_id ORDER BY a.happened_on DESC, a.number DESC',
             [$caster->id()->toBinary()],
         );
         $open = [];
@@ -65,22 +67,36 @@ final readonly class BenchController
                 null === $row['verdict'] && null === $row['poured_on'] => 'pour',
                 null === $row['verdict'] => 'inspection',
                 'good' === $row['verdict'] || (bool) $row['tried_again'] => null,
-                !(bool) $row['found'] => 'findings',
+                0 === (int) $row['found'] => 'findings',
                 !(bool) $row['followed'] => 'next_attempt',
                 default => null,
             };
             if (null !== $waits && count($open) < self::MOST_WAITING) {
-                $open[Uuid::fromBinary($row['id'])->toRfc4122()] = $waits;
+                $open[] = $row + ['waits_for' => $waits];
             }
         }
 
         return $open;
     }
 
-    /** @return list<string> what the plan changes against the attempt before */
-    private function changed(Attempt $attempt): array
+    /**
+     * @param list<string> $attempts
+     *
+     * @return array<string, list<string>> attempt → what its change sheet changes
+     */
+    private function changed(array $attempts): array
     {
-        return array_values(array_map(static fn ($change): string => $change->remedy->label, $attempt->previous()?->changeSheet() ?? []));
+        /** @var list<array{attempt_id: string, remedy: string}> $rows */
+        $rows = [] === $attempts ? [] : $this->connection->fetchAllAssociative('SELECT attempt_id, remedy FROM accepted_change WHERE attempt_id IN (?)', [$attempts], [ArrayParameterType::BINARY]);
+        $changed = [];
+        foreach ($rows as $row) {
+            $remedy = Remedies::all()[$row['remedy']] ?? null;
+            if (null !== $remedy) {
+                $changed[$row['attempt_id']][] = $remedy->label;
+            }
+        }
+
+        return $changed;
     }
 
     /** @return list<array<string, mixed>> confirmed causes, the most frequent first */

@@ -46,31 +46,8 @@ final readonly class LedgerController
             'total' => is_numeric($total) ? (int) $total : 0,
             'more' => null !== $end,
             'older' => count($rows) > self::PAGE_SIZE ? self::cursor($shown[self::PAGE_SIZE - 1]) : $end,
-            'attempts' => array_map(static fn (array $row): array => self::line($row, $caster), $shown),
+            'attempts' => array_map(static fn (array $row): array => AttemptView::row($row, $caster) + ['findings' => null === $row['findings'] ? [] : explode(',', $row['findings'])], $shown),
         ]);
-    }
-
-    /**
-     * @param array{id: string, casting_id: string, name: string, number: int|string, happened_on: string, poured_on: string|null, verdict: string|null, process: string|null, alloy: string|null, pour_temperature_k: float|string|null, version: int|string, findings: string|null} $row
-     *
-     * @return array<string, mixed>
-     */
-    private static function line(array $row, Caster $caster): array
-    {
-        return AttemptView::line(
-            Uuid::fromBinary($row['id'])->toRfc4122(),
-            Uuid::fromBinary($row['casting_id'])->toRfc4122(),
-            $row['name'],
-            (int) $row['number'],
-            null !== $row['verdict'] ? 'judged' : (null !== $row['poured_on'] ? 'poured' : 'planned'),
-            $row['poured_on'],
-            $row['verdict'],
-            $row['process'],
-            $row['alloy'],
-            null === $row['pour_temperature_k'] ? null : (float) $row['pour_temperature_k'],
-            (int) $row['version'],
-            $caster,
-        ) + ['findings' => null === $row['findings'] ? [] : explode(',', $row['findings'])];
     }
 
     /**

@@ -17,6 +17,7 @@ use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Safety\Cautions;
+use Symfony\Component\Uid\Uuid;
 
 /** An attempt as the API shows it: values both raw and in the caster's units. */
 final readonly class AttemptView
@@ -74,8 +75,35 @@ final readonly class AttemptView
         );
     }
 
-    /** @return array<string, mixed> one line of a list; also made from plain columns, where building entities would cost too much */
-    public static function line(string $id, string $castingId, string $castingName, int $number, string $state, ?string $pouredOn, ?string $verdict, ?string $process, ?string $alloy, ?float $pourTemperatureK, int $version, Caster $caster): array
+    /**
+     * One line of a list, from plain columns: building entities for a list would cost too much.
+     *
+     * @param array{id: string, casting_id: string, name: string, number: int|string, poured_on: string|null, verdict: string|null, process: string|null, alloy: string|null, pour_temperature_k: float|string|null, version: int|string, ...} $row
+     *
+     * @return array<string, mixed>
+     */
+    public static function row(array $row, Caster $caster): array
+    {
+        $verdict = isset(Choices::list('verdict')[$row['verdict'] ?? '']) ? $row['verdict'] : null;
+
+        return self::line(
+            Uuid::fromBinary($row['id'])->toRfc4122(),
+            Uuid::fromBinary($row['casting_id'])->toRfc4122(),
+            $row['name'],
+            (int) $row['number'],
+            null !== $verdict ? 'judged' : (null !== $row['poured_on'] ? 'poured' : 'planned'),
+            $row['poured_on'],
+            $verdict,
+            $row['process'],
+            $row['alloy'],
+            null === $row['pour_temperature_k'] ? null : (float) $row['pour_temperature_k'],
+            (int) $row['version'],
+            $caster,
+        );
+    }
+
+    /** @return array<string, mixed> what every list and every view of an attempt begins with */
+    private static function line(string $id, string $castingId, string $castingName, int $number, string $state, ?string $pouredOn, ?string $verdict, ?string $process, ?string $alloy, ?float $pourTemperatureK, int $version, Caster $caster): array
     {
         return [
             'id' => $id,
