@@ -125,6 +125,9 @@ function requests(string $url, int $count): int
             fwrite(\STDERR, "{$status} {$method} {$path} ".mb_strcut((string) $sent, 0, 400)."\n   {$caller->body}\n");
         }
         $statuses[$status] = ($statuses[$status] ?? 0) + 1;
+        if (0 === ($i + 1) % 5000) {
+            fwrite(\STDERR, sprintf("    %d of %d\n", $i + 1, $count));
+        }
         // Whatever was stored must be readable: every page of it, now and then.
         if (0 === $i % 25) {
             foreach (["/api/attempts/{$attempt}", "/api/attempts/{$attempt}/diagnosis", "/api/attempts/{$attempt}/change-sheet", "/api/attempts/{$attempt}/plan", "/api/castings/{$casting}", '/api/bench', '/api/workshop', '/api/attempts', '/api/suggestions'] as $page) {

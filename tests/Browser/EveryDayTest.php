@@ -79,6 +79,7 @@ final class EveryDayTest extends JourneyTestCase
     public function testSingleKeysCanBeSwitchedOff(): void
     {
         $this->register('keys@molten.example');
+        $this->find('//*[@data-single-keys="on"]');
         $this->key('h');
         $this->see('Defect atlas');
         $this->open('/settings');
