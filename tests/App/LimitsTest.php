@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace MoltenNotes\Tests\App;
 
 use MoltenNotes\App\Shared\Http\CostlyCalls;
+use MoltenNotes\App\Shared\Http\DiskSpace;
+use MoltenNotes\App\Shared\Http\Version;
 
 /** No account can ask for so much that the others wait. */
 final class LimitsTest extends ApiTestCase
@@ -102,5 +104,29 @@ final class LimitsTest extends ApiTestCase
         self::assertCount(3, $second['attempts']);
         self::assertNull($second['older']);
         self::assertSame([], array_intersect(array_column($first['attempts'], 'id'), array_column($second['attempts'], 'id')));
+    }
+
+    public function testAFullDiskStoresNothingAndSaysSo(): void
+    {
+        $id = $this->casting();
+        $cookies = $this->browser->getCookieJar()->all();
+        self::ensureKernelShutdown();
+        $this->browser = self::createClient();
+        $this->browser->disableReboot();
+        array_map($this->browser->getCookieJar()->set(...), $cookies);
+        // A file system without a byte of room.
+        self::getContainer()->set(DiskSpace::class, new DiskSpace('/proc', null));
+        $refused = $this->call('PUT', "/api/castings/{$id}", ['name' => 'Another name', 'version' => 1], 507);
+        self::assertSame('storage.full', $refused['code']);
+        self::assertSame('Cleat', $this->call('GET', "/api/castings/{$id}")['name'], 'what is stored is read as before');
+        $health = $this->call('GET', '/api/health', null, 503);
+        self::assertSame([true, false], [$health['storage']['reading'], $health['storage']['writing']]);
+    }
+
+    public function testHealthTellsWhatItFoundAndWhatRuns(): void
+    {
+        $health = $this->call('GET', '/api/health');
+        self::assertSame(['ok', Version::CURRENT, true], [$health['status'], $health['version'], $health['storage']['writing']]);
+        self::assertGreaterThan(0, $health['disk_free_bytes']);
     }
 }

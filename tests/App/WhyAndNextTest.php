@@ -95,4 +95,24 @@ final class WhyAndNextTest extends ApiTestCase
 
         self::assertSame($alone['causes'], array_map(static fn (array $cause): array => $cause, $this->call('GET', "/api/attempts/{$attempt['id']}/diagnosis")['causes']));
     }
+
+    public function testTheSheetOffersNoPlaceTwiceNothingRuledOutAndNoCoreWithoutACore(): void
+    {
+        $casting = $this->casting();
+        $attempt = $this->pour($casting, ['made' => ['mould.process' => 'green_sand', 'sand.condition' => 'wet', 'metal.alloy' => 'al_si7mg', 'pour.temperature' => '800 C']]);
+        $this->findBlowhole($attempt);
+        foreach (['misrun', 'pinholes', 'sand_inclusion', 'internal_shrinkage', 'core_shift'] as $kind) {
+            $this->call('PUT', "/api/attempts/{$attempt['id']}/findings/".self::id(), ['kind' => $kind], 201);
+        }
+        /** @var list<array{remedy: string, cause: string, field: string|null}> $offered */
+        $offered = $this->call('GET', "/api/attempts/{$attempt['id']}/change-sheet")['proposals'];
+        $fields = array_filter(array_column($offered, 'field'));
+        self::assertNotSame([], $fields);
+        self::assertSame(array_values(array_unique($fields)), array_values($fields));
+        self::assertSame([], array_values(array_filter($offered, static fn (array $line): bool => str_starts_with((string) $line['field'], 'core.'))), 'there is no core');
+        $cause = $offered[0]['cause'];
+
+        $this->call('PUT', "/api/attempts/{$attempt['id']}/opinions/{$cause}", ['opinion' => 'ruled_out']);
+        self::assertNotContains($cause, array_column((array) $this->call('GET', "/api/attempts/{$attempt['id']}/change-sheet")['proposals'], 'cause'));
+    }
 }

@@ -105,6 +105,25 @@ final class StlMeshTest extends TestCase
         self::read(substr(Meshes::binary(Meshes::box([1, 1, 1])), 0, -20));
     }
 
+    public function testTextWithoutAnEndOfItsFacetIsGivenUpAtOnce(): void
+    {
+        $given = 0;
+        // A reader that kept looking for the end would search everything it has, again with every piece.
+        $pieces = (static function () use (&$given): \Generator {
+            yield "solid box\nfacet normal 0 0 1\n";
+            for ($piece = 0; $piece < 1000; ++$piece, $given += 7800) {
+                yield str_repeat('vertex 0 0 0 ', 600);
+            }
+        })();
+        try {
+            StlMesh::read($pieces, UnitTable::get('mm'));
+            self::fail('it was read to its end');
+        } catch (UnreadableMesh $error) {
+            self::assertSame('mesh.endless', $error->errorCode());
+        }
+        self::assertLessThan(100_000, $given);
+    }
+
     public function testWhatIsNoMeshIsRefused(): void
     {
         $this->expectException(UnreadableMesh::class);

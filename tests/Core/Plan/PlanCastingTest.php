@@ -8,6 +8,8 @@ use Eris\Generators;
 use Eris\TestTrait;
 use MoltenNotes\Core\Filling\Calibration;
 use MoltenNotes\Core\Plan\CastingPlan;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\RejectedRecord;
 use MoltenNotes\Core\Working\Figure;
 use MoltenNotes\Tests\Support\Plans;
@@ -54,6 +56,19 @@ final class PlanCastingTest extends TestCase
         $with = Plans::of(['feeding.riser' => 'open', 'feeding.riser_diameter' => ['value' => $wanted * 1000, 'unit' => 'mm'], 'casting.sections' => Plans::sectionsWith('boss', ['riser' => true])]);
 
         self::assertGreaterThanOrEqual(1.0, self::value($with, 'feeding', 'feeder_ratio', 'boss'));
+    }
+
+    public function testEachStageAnswersInOneSentenceTheWorstNewsFirst(): void
+    {
+        $inches = new QuantityFormatter(UnitPreferences::imperial());
+        $answers = array_column(Plans::of(['pour.temperature' => '690 C', 'pour.carry_time' => '30 s', 'pour.time' => '4 s'])->answers($inches), null, 'stage');
+        self::assertSame(['pattern', 'metal', 'gating', 'filling', 'feeding', 'venting', 'mould'], array_keys($answers));
+        self::assertSame('bad', $answers['filling']['standing']);
+        self::assertStringContainsString('Rim', $answers['filling']['words']);
+        self::assertStringContainsString('lb', $answers['mould']['words'].$answers['pattern']['words']);
+
+        $nothing = array_column(Plans::of(['casting.sections' => null])->answers($inches), 'standing', 'stage');
+        self::assertSame('unknown', $nothing['filling'], 'what cannot be told is not called good');
     }
 
     public function testAChillOnTheBossShortensItsFreezing(): void

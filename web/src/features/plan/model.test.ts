@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { Attempt, CastingSection, Field, PlanStage } from '../../shared/api';
-import { computed, draftOf, entryOf, FIELDS, fieldsFor, grouped, measureText, newSection, VOLUME_FIELDS, withoutSection } from './model';
+import { attemptNotYet, computed, draftOf, entryOf, FIELDS, fieldsFor, grouped, measureText, newSection, VOLUME_FIELDS, withoutSection } from './model';
 
 const attempt = {
   id: 'a',
@@ -35,6 +35,14 @@ describe('the plan', () => {
     const entry = entryOf(draft, poured);
     expect(entry.made).toEqual({ 'gating.sprue': '20 mm' });
     expect(entry.planned?.['gating.sprue']).toEqual({ value: 0.625, unit: 'in' });
+  });
+
+  it('makes an attempt that was only thought of with its first save', () => {
+    const thought = attemptNotYet('b', { id: 'c', name: 'Cleat', purpose: null, attempts: 2 });
+    expect(thought.number).toBe(3);
+    const entry = entryOf({ values: { 'gating.sprue': '18 mm' }, touched: ['gating.sprue'] }, thought);
+    expect(entry).toMatchObject({ casting_id: 'c', planned: { 'gating.sprue': '18 mm' }, made: {} });
+    expect(entry).not.toHaveProperty('version');
   });
 
   it('joins new sections to the first, and lets metal in there', () => {

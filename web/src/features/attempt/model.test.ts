@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest';
+import type { Attempt, Field } from '../../shared/api';
+import { entryOfAttempt, notMadeYet } from './model';
+
+const fields = [
+  { key: 'pour.temperature', label: 'Pour temperature', stage: 'pour', kind: 'quantity' },
+  { key: 'gating.gates', label: 'Gates', stage: 'gating', kind: 'count' },
+  { key: 'melt.charge', label: 'Charge', stage: 'melt', kind: 'quantity' },
+  { key: 'casting.sections', label: 'Sections', stage: 'pattern', kind: 'sections' },
+] as unknown as Field[];
+
+const attempt = {
+  id: 'a',
+  version: 4,
+  state: 'poured',
+  poured_on: '2026-05-03',
+  verdict: null,
+  note: 'late light',
+  observations: ['steam'],
+  planned: {
+    'pour.temperature': { raw: { value: 1300, unit: 'degF' }, shown: '704 °C' },
+    'gating.gates': { raw: 2, shown: '2' },
+    'melt.charge': { raw: { value: 2, unit: 'kg' }, shown: '2 kg' },
+    'casting.sections': { raw: [], shown: '3 sections' },
+  },
+  made: { 'gating.gates': { raw: 1, shown: '1' } },
+  heat: { id: 'h', melted_on: null, version: 1, values: { 'melt.charge': { raw: { value: 1.8, unit: 'kg' }, shown: '1.8 kg' } } },
+} as unknown as Attempt;
+
+describe('an attempt', () => {
+  it('names what was planned and nobody noted when it was made; the heat counts as made', () => {
+    expect(notMadeYet(attempt, fields)).toEqual([{ label: 'Pour temperature', planned: '704 °C' }]);
+  });
+
+  it('is sent back with everything it holds, as typed, when only its verdict changes', () => {
+    expect({ ...entryOfAttempt(attempt), verdict: 'usable' }).toEqual({
+      version: 4,
+      poured_on: '2026-05-03',
+      verdict: 'usable',
+      note: 'late light',
+      observations: ['steam'],
+      planned: { 'pour.temperature': { value: 1300, unit: 'degF' }, 'gating.gates': 2, 'melt.charge': { value: 2, unit: 'kg' }, 'casting.sections': [] },
+      made: { 'gating.gates': 1, 'melt.charge': { value: 1.8, unit: 'kg' } },
+      heat: { id: 'h' },
+    });
+  });
+});
