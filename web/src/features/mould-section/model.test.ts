@@ -105,6 +105,22 @@ describe('the mould section', () => {
     expect(leaders(risky, frame(risky, 390)).map((leader) => leader.text)).toEqual(['may not fill 0.7 ×']);
   });
 
+  it('draws no leader across another', () => {
+    const risk = (x: number, short: string) => ({
+      words: short,
+      short,
+      standing: 'bad' as const,
+      subject: short,
+      at: [x, -8 - x / 100] as [number, number],
+      stage: 'filling',
+      code: short,
+    });
+    const crowded: Section = { ...section, risks: [risk(20, 'a'), risk(140, 'b'), risk(60, 'c'), risk(100, 'd')] };
+    const drawn = leaders(crowded, frame(crowded, 900)).filter((leader) => leader.standing === 'bad');
+    // All point at nearly one height, and the labels fan out below it: the nearest place belongs to the highest label.
+    expect(drawn.map((leader) => leader.text)).toEqual(['b', 'd', 'c', 'a']);
+  });
+
   it('shrinks to scale where the height is short', () => {
     const low = frame(section, 1100, 240);
     expect(low.height).toBeLessThanOrEqual(241);

@@ -107,7 +107,32 @@ function spread(found: readonly Leader[], drawing: Frame, lineHeight: number): L
     ys[i] = Math.min(ys[i] ?? floor, floor);
     floor = (ys[i] ?? floor) - lineHeight;
   }
-  return found.map((leader, i) => ({ ...leader, to: [leader.to[0], ys[i] ?? leader.to[1]] as Point }));
+  const placed = found.map((leader, i) => ({ ...leader, to: [leader.to[0], ys[i] ?? leader.to[1]] as Point }));
+  return uncrossed(placed).sort((a, b) => a.to[1] - b.to[1]);
+}
+
+/** Two leaders that cross change places. Each change makes the two together shorter, so it comes to an end. */
+function uncrossed(leaders: Leader[]): Leader[] {
+  for (let again = true; again;) {
+    again = false;
+    for (const a of leaders) {
+      for (const b of leaders) {
+        if (a === b || !(length(a.from, b.to) + length(b.from, a.to) < length(a.from, a.to) + length(b.from, b.to) - 1e-6) || !cross(a, b)) continue;
+        [a.to, b.to] = [b.to, a.to];
+        again = true;
+      }
+    }
+  }
+  return leaders;
+}
+
+function length(a: Point, b: Point): number {
+  return Math.hypot(a[0] - b[0], a[1] - b[1]);
+}
+
+function cross(a: Leader, b: Leader): boolean {
+  const side = (p: Point, q: Point, r: Point) => Math.sign((q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0]));
+  return side(a.from, a.to, b.from) * side(a.from, a.to, b.to) < 0 && side(b.from, b.to, a.from) * side(b.from, b.to, a.to) < 0;
 }
 
 function names(section: Section, drawing: Frame, x: number): Leader[] {
