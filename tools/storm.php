@@ -233,6 +233,8 @@ function disk(string $url, string $dir): int
     $other = new Caller($url);
     $other->send('GET', '/api/session');
     $expect('a stranger at the sign-in page', [200, 503, 507], 0 === ($code = $other->send('GET', '/api/session')) ? 0 : $code);
+    // Closed first: what is still open keeps its room.
+    fclose($filler);
     unlink("{$dir}/filler");
     sleep(3);
     $expect('what was refused is not there', [404], $caller->send('GET', "/api/castings/{$during}"));
@@ -248,7 +250,7 @@ function hostile(string $url, int $seconds): int
     $victim = new Caller($url);
     $victim->open('victim.'.bin2hex(random_bytes(3)).'@molten.example');
     $enemy = 'enemy.'.bin2hex(random_bytes(3)).'@molten.example';
-    (new Caller($url))->open($enemy);
+    $attacks = attacks($url, $enemy);
     $plan = json_encode(['values' => ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'pour.temperature' => '720 C', 'gating.sprue_height' => '100 mm', 'casting.sections' => [['id' => 'a', 'shape' => 'plate', 'length' => '90 mm', 'width' => '50 mm', 'thickness' => '6 mm', 'gates' => 1], ['shape' => 'ring', 'diameter' => '110 mm', 'width' => '12 mm', 'thickness' => '5 mm', 'joins' => 'a']]]], \JSON_THROW_ON_ERROR);
     $measure = static function (int $times) use ($victim, $plan): array {
         $took = $codes = [];
@@ -264,10 +266,11 @@ function hostile(string $url, int $seconds): int
     };
     [$alone] = $measure(20);
     $children = [];
-    for ($i = 0; $i < 24; ++$i) {
+    $said = tempnam(sys_get_temp_dir(), 'storm');
+    for ($i = 0; $i < 2 * count($attacks); ++$i) {
         $pid = pcntl_fork();
         if (0 === $pid) {
-            enemy($url, $enemy, $i, $seconds);
+            file_put_contents($said, json_encode(enemy($url, $enemy, $attacks[$i % count($attacks)], $seconds))."\n", \FILE_APPEND | \LOCK_EX);
             exit(0);
         }
         $children[] = $pid;
@@ -275,46 +278,82 @@ function hostile(string $url, int $seconds): int
     sleep(2);
     [$median, $p95, $codes] = $measure(max(20, (int) (($seconds - 4) * 6)));
     array_map(static fn (int $pid): int => pcntl_waitpid($pid, $status), $children);
+    $answers = [];
+    foreach (file($said) ?: [] as $line) {
+        foreach (json_decode($line, true) ?? [] as $what => $statuses) {
+            foreach ($statuses as $status => $times) {
+                $answers[$what][$status] = ($answers[$what][$status] ?? 0) + $times;
+            }
+        }
+    }
+    unlink($said);
+    foreach ($answers as $what => $statuses) {
+        printf("    %-40s answers %s\n", $what, json_encode($statuses));
+    }
     printf("    another's plan: %.0f ms alone, median %.0f ms and 95th percentile %.0f ms beside the hostile account (target: median under 300 ms); answers %s\n", $alone, $median, $p95, json_encode($codes));
 
     return $median < 300 && [200] === array_keys($codes) ? 0 : 1;
 }
 
-function enemy(string $url, string $email, int $kind, int $seconds): void
+/** @return list<array{string, string, string|null, string}> the dearest requests there are: method, path, body, content type */
+function attacks(string $url, string $email): array
+{
+    $caller = new Caller($url);
+    $caller->open($email);
+    $must = static function (string $method, string $path, mixed $body) use ($caller): void {
+        $status = $caller->send($method, $path, json_encode($body, \JSON_THROW_ON_ERROR));
+        if ($status < 200 || $status > 299) {
+            throw new RuntimeException("{$method} {$path} answered {$status}: {$caller->body}");
+        }
+    };
+    $sections = array_map(static fn (int $i): array => ['id' => "s{$i}", 'shape' => 'plate', 'length' => '90 mm', 'width' => '50 mm', 'thickness' => '6 mm', 'count' => 500] + ($i > 0 ? ['joins' => 's'.($i - 1)] : ['gates' => 1]), range(0, 59));
+    $values = ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'pour.temperature' => '720 C', 'pour.carry_time' => '3600 s', 'gating.sprue_height' => '100 mm', 'casting.sections' => $sections];
+    $casting = fresh();
+    $must('PUT', "/api/castings/{$casting}", ['name' => 'Flood']);
+    for ($n = 0; $n < 12; ++$n) {
+        $attempt = fresh();
+        $must('PUT', "/api/attempts/{$attempt}", ['casting_id' => $casting, 'poured_on' => '2026-05-03', 'verdict' => 'scrap', 'planned' => $values]);
+    }
+    foreach (array_slice(array_keys(Catalogue::standard()->vocabulary->defects), 0, 25) as $defect) {
+        $must('PUT', "/api/attempts/{$attempt}/findings/".fresh(), ['kind' => $defect]);
+    }
+    $elements = array_slice(['Si', 'Mg', 'Cu', 'Zn', 'Fe', 'Mn', 'Ni', 'Sn', 'Pb', 'Ti', 'Cr', 'Sb', 'Bi', 'P', 'Sr', 'Na', 'Ca', 'Be', 'Al', 'Ag', 'Cd', 'As', 'Te', 'Se'], 0, 24);
+    $must('PUT', '/api/workshop', ['stock' => array_map(static fn (int $i): array => ['name' => "Lot {$i}", 'mass' => '200 kg', 'price' => 1 + $i / 7, 'composition' => array_map(static fn (int $k): string => (($i * 7 + $k * 3) % 40 / 10).' %', array_flip(array_slice($elements, 0, 18)))], range(1, 50)), 'currency' => 'EUR']);
+    $windows = array_map(static fn (int $k): array => ['low' => (1 + $k % 3 / 10).' %', 'high' => '3 %'], array_flip($elements));
+    $caller->send('GET', "/api/attempts/{$attempt}/change-sheet");
+    $accepted = array_map(static fn (array $line): array => ['remedy' => $line['remedy']], $caller->json()['proposals'] ?? []);
+
+    return [
+        ['POST', '/api/plan', json_encode(['values' => $values], \JSON_THROW_ON_ERROR), 'application/json'],
+        ['PUT', "/api/attempts/{$attempt}/change-sheet", json_encode(['accepted' => $accepted], \JSON_THROW_ON_ERROR), 'application/json'],
+        ['POST', '/api/mix', json_encode(['melt' => '5000 kg', 'windows' => $windows], \JSON_THROW_ON_ERROR), 'application/json'],
+        ['POST', '/api/meshes?unit=mm', "solid x\n".str_repeat("facet normal 0 0 1\n outer loop\n  vertex 0 0 0\n  vertex 1 0 0\n  vertex 0 1 0\n endloop\nendfacet\n", 300_000), 'application/octet-stream'],
+        ['GET', "/api/attempts/{$attempt}/diagnosis", null, ''],
+        ['GET', "/api/attempts/{$attempt}/change-sheet", null, ''],
+        ['GET', "/api/castings/{$casting}", null, ''],
+    ];
+}
+
+/**
+ * @param array{string, string, string|null, string} $attack
+ *
+ * @return array<string, array<int, int>> what it asked for → answers by status
+ */
+function enemy(string $url, string $email, array $attack, int $seconds): array
 {
     $caller = new Caller($url);
     if (!$caller->signIn($email, 'wind over the sand bed')) {
-        return;
+        return ['sign-in' => [401 => 1]];
     }
-    mt_srand($kind);
-    $wild = new WildRecords($kind);
-    $casting = fresh();
-    $attempt = fresh();
-    $caller->send('PUT', "/api/castings/{$casting}", '{"name":"Flood"}');
-    $caller->send('PUT', "/api/attempts/{$attempt}", json_encode(['casting_id' => $casting, 'poured_on' => '2026-05-03', 'verdict' => 'scrap', 'planned' => $wild->document()['planned']], \JSON_THROW_ON_ERROR));
-    foreach (array_slice(array_keys(Catalogue::standard()->vocabulary->defects), 0, 25) as $defect) {
-        $caller->send('PUT', "/api/attempts/{$attempt}/findings/".fresh(), json_encode(['kind' => $defect], \JSON_THROW_ON_ERROR));
-    }
-    $sections = json_encode(['values' => ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'pour.temperature' => '720 C', 'pour.carry_time' => '3600 s', 'gating.sprue_height' => '100 mm', 'casting.sections' => array_map(static fn (int $i): array => ['id' => "s{$i}", 'shape' => 'plate', 'length' => '90 mm', 'width' => '50 mm', 'thickness' => '6 mm', 'count' => 500] + ($i > 0 ? ['joins' => 's'.($i - 1)] : ['gates' => 1]), range(0, 59))]], \JSON_THROW_ON_ERROR);
-    $remedies = json_encode(['accepted' => array_map(static fn (string $code): array => ['remedy' => $code], array_slice(array_keys(Remedies::all()), 0, 60))], \JSON_THROW_ON_ERROR);
-    $mesh = "solid x\n".str_repeat("facet normal 0 0 1\n outer loop\n  vertex 0 0 0\n  vertex 1 0 0\n  vertex 0 1 0\n endloop\nendfacet\n", 30_000);
-    $windows = [];
-    foreach (range('A', 'X') as $sign) {
-        $windows["{$sign}e"] = ['low' => '0 %', 'high' => '10 %'];
-    }
-    $mix = json_encode(['melt' => '5000 kg', 'windows' => $windows], \JSON_THROW_ON_ERROR);
+    [$method, $path, $body, $type] = $attack;
+    $statuses = [];
     $until = microtime(true) + $seconds;
     while (microtime(true) < $until) {
-        match ($kind % 8) {
-            0, 1 => $caller->send('POST', '/api/plan', $sections),
-            2 => $caller->send('PUT', "/api/attempts/{$attempt}/change-sheet", $remedies),
-            3 => $caller->send('POST', '/api/mix', $mix),
-            4 => $caller->send('POST', '/api/meshes?unit=mm', $mesh, 'application/octet-stream'),
-            5 => $caller->send('GET', "/api/attempts/{$attempt}/diagnosis"),
-            6 => $caller->send('GET', "/api/attempts/{$attempt}/change-sheet"),
-            default => $caller->send('GET', "/api/castings/{$casting}"),
-        };
+        $status = $caller->send($method, $path, $body, $type);
+        $statuses[$status] = ($statuses[$status] ?? 0) + 1;
     }
+
+    return [$method.' '.preg_replace('/[0-9a-f-]{36}/', '*', $path) => $statuses];
 }
 
 $url = $argv[2] ?? 'http://127.0.0.1:8580';
