@@ -55,6 +55,7 @@ function pages(Caller $caller): array
         ...(null === $older ? [] : ['ledger, next page' => '/api/attempts?before='.rawurlencode((string) $older)]),
         'ledger, filtered by verdict' => '/api/attempts?verdict=scrap',
         'ledger, filtered by defect' => '/api/attempts?defect=misrun',
+        'suggestions while logging' => "/api/suggestions?casting={$attempt['casting_id']}",
         'attempt' => "/api/attempts/{$attempt['id']}",
         'why' => "/api/attempts/{$attempt['id']}/diagnosis",
         'change sheet' => "/api/attempts/{$attempt['id']}/change-sheet",

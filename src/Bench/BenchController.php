@@ -56,7 +56,7 @@ final readonly class BenchController
             'SELECT a.id, a.casting_id, a.previous_id, c.name, a.number, a.poured_on, a.verdict, a.process, a.alloy, a.pour_temperature_k, a.version,
                     (SELECT COUNT(*) FROM finding f WHERE f.attempt_id = a.id) AS found,
                     EXISTS (SELECT 1 FROM attempt n WHERE n.previous_id = a.id) AS followed,
-                    EXISTS (SELECT 1 FROM attempt n WHERE n.casting_id = a.casting_id AND n.number > a.number) AS tried_again
+                    (SELECT n.number FROM attempt n WHERE n.casting_id = a.casting_id ORDER BY n.number DESC LIMIT 1) > a.number AS tried_again
              FROM (SELECT id FROM attempt WHERE caster_id = ? ORDER BY happened_on DESC, id DESC LIMIT '.self::LOOKED_THROUGH.') latest
              JOIN attempt a ON a.id = latest.id JOIN casting c ON c.id = a.casting_id ORDER BY a.happened_on DESC, a.number DESC',
             [$caster->id()->toBinary()],

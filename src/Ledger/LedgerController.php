@@ -40,7 +40,7 @@ final readonly class LedgerController
         );
         $shown = array_slice($rows, 0, self::PAGE_SIZE);
         $end = $this->endOfWindow($window, $from);
-        $total = $this->connection->fetchOne("SELECT COUNT(*) FROM ({$window}) w JOIN attempt a ON a.id = w.id WHERE {$where}", [...$from, ...$values]);
+        $total = $this->connection->fetchOne("SELECT COUNT(*) FROM ({$window}) w".([] === $values ? '' : " JOIN attempt a ON a.id = w.id WHERE {$where}"), [...$from, ...$values]);
 
         return new JsonResponse([
             'total' => is_numeric($total) ? (int) $total : 0,
@@ -98,7 +98,8 @@ final readonly class LedgerController
         }
         $defect = $request->query->getString('defect');
         if ('' !== $defect) {
-            $where[] = 'EXISTS (SELECT 1 FROM finding f WHERE f.attempt_id = a.id AND f.kind = ?)';
+            // Asked of each attempt of the window: as EXISTS it may be turned round, and then reads every finding there is.
+            $where[] = '(SELECT 1 FROM finding f WHERE f.attempt_id = a.id AND f.kind = ? LIMIT 1) = 1';
             $values[] = $defect;
         }
         $words = trim($request->query->getString('q'));

@@ -29,7 +29,7 @@ final readonly class SuggestController
         $castingId = $request->query->getString('casting');
         $attempts = $this->storage->getRepository(Attempt::class);
         $of = '' === $castingId ? null : $attempts->findOneBy(['casting' => $this->notebook->casting($castingId, $caster)], ['number' => 'DESC']);
-        $last = $attempts->findOneBy(['caster' => $caster], ['createdAt' => 'DESC', 'number' => 'DESC']);
+        $last = $attempts->findOneBy(['caster' => $caster], ['createdAt' => 'DESC', 'id' => 'DESC']);
         $values = static fn (?Attempt $attempt): Values => $attempt?->toRecord(new History(), null)->values() ?? Values::none();
         $heats = $this->storage->getRepository(Heat::class)->findBy(['caster' => $caster], ['meltedOn' => 'DESC', 'id' => 'DESC'], 5);
 

@@ -14,6 +14,7 @@ use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\App\Workshop\KeptWorkshop;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Record\AttemptRecord;
+use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\History;
 use MoltenNotes\Core\Workshop\Workshop;
 use Symfony\Component\Uid\Uuid;
@@ -93,11 +94,15 @@ final readonly class Notebook
     public function judged(Caster $caster): array
     {
         return $this->remembered->get($caster, 'judged', function () use ($caster): array {
+            $verdicts = array_keys(Choices::list('verdict'));
+            // One question for each verdict: together they would sort everything that was ever judged.
+            $latest = ' ORDER BY happened_on DESC, id DESC LIMIT '.self::OF_LATE;
+            $judged = implode(' UNION ALL ', array_fill(0, count($verdicts), '(SELECT id, happened_on FROM attempt WHERE caster_id = ? AND verdict = ?'.$latest.')'));
             /** @var list<array{id: string, happened_on: string, cause: string|null}> $rows */
             $rows = $this->storage->getConnection()->fetchAllAssociative(
-                "SELECT w.id, w.happened_on, o.cause FROM (SELECT id, happened_on FROM attempt WHERE caster_id = ? AND verdict IN ('good', 'usable', 'scrap') ORDER BY happened_on DESC, id DESC LIMIT ".self::OF_LATE.") w
+                "SELECT w.id, w.happened_on, o.cause FROM ({$judged}{$latest}) w
                  LEFT JOIN cause_opinion o ON o.attempt_id = w.id AND o.opinion = 'confirmed' ORDER BY w.happened_on DESC, w.id DESC",
-                [$caster->id()->toBinary()],
+                array_merge(...array_map(static fn (string $verdict): array => [$caster->id()->toBinary(), $verdict], $verdicts)),
             );
             $judged = [];
             foreach ($rows as $row) {
