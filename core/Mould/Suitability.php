@@ -33,7 +33,7 @@ final readonly class Suitability
      */
     public function questions(?Temperature $metal, ?Temperature $mould, bool $washed, QuantityFormatter $format): array
     {
-        return [...$this->pairing($washed), ...$this->hotMetal($metal, $format), ...$this->mouldItself($mould, $format)];
+        return [...$this->pairing($washed, $format), ...$this->hotMetal($metal, $format), ...$this->mouldItself($mould, $format)];
     }
 
     /** The hottest that this metal may be in this mould before it is refused; null where nothing here forbids more. Celsius bounds of the table. */
@@ -61,7 +61,7 @@ final readonly class Suitability
     }
 
     /** @return list<Question> */
-    private function pairing(bool $washed): array
+    private function pairing(bool $washed, QuantityFormatter $format): array
     {
         if (null === $this->process || null === $this->alloy) {
             return [];
@@ -73,7 +73,7 @@ final readonly class Suitability
                 }
                 $answered = $washed && 'risky' === $standing && str_contains($why, 'wash');
 
-                return 'good' === $standing || $answered ? [] : [['code' => 'process_metal', 'standing' => $standing, 'words' => "{$this->alloy->name}: {$why}"]];
+                return 'good' === $standing || $answered ? [] : [['code' => 'process_metal', 'standing' => $standing, 'words' => "{$this->alloy->name}: ".$format->words($why)]];
             }
         }
 
@@ -94,6 +94,7 @@ final readonly class Suitability
         foreach (self::table()['boiling'] as [$of, $questioned, $refused, $why]) {
             if ($this->is($of) && $metal->celsius() >= $questioned - 1e-6) {
                 $bad = $metal->celsius() >= $refused - 1e-6;
+                $why = $format->words($why);
                 $questions[] = ['code' => 'boils', 'standing' => $bad ? 'bad' : 'risky', 'words' => $bad ? "{$shown} is too hot: {$why}." : "{$shown} is near the limit: {$why}."];
             }
         }
@@ -101,7 +102,7 @@ final readonly class Suitability
             $face = $metal->celsius() - $drop;
             if ($process === $this->process && $face >= $questioned - 1e-6) {
                 $bad = $face >= $refused - 1e-6;
-                $questions[] = ['code' => 'mould_limit', 'standing' => $bad ? 'bad' : 'risky', 'words' => "{$shown} is ".($bad ? 'too hot for this mould' : 'near this mould’s limit').": {$why}."];
+                $questions[] = ['code' => 'mould_limit', 'standing' => $bad ? 'bad' : 'risky', 'words' => "{$shown} is ".($bad ? 'too hot for this mould' : 'near this mould’s limit').': '.$format->words($why).'.'];
             }
         }
 
@@ -123,7 +124,7 @@ final readonly class Suitability
         }
         foreach (self::table()['mould_limits'] as [$process, $questioned, $refused, $why]) {
             if ($process === $this->process && $mould->celsius() >= $questioned) {
-                $questions[] = ['code' => 'mould_limit', 'standing' => $mould->celsius() >= $refused ? 'bad' : 'risky', 'words' => "A mould at {$format->quantity($mould)}: {$why}."];
+                $questions[] = ['code' => 'mould_limit', 'standing' => $mould->celsius() >= $refused ? 'bad' : 'risky', 'words' => "A mould at {$format->quantity($mould)}: ".$format->words($why).'.'];
             }
         }
         if (null !== $this->alloy && $this->mouldFreezesNothing($mould)) {

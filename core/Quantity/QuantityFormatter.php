@@ -48,6 +48,16 @@ final readonly class QuantityFormatter
         return $number($estimate->lowSi).'–'.$number($estimate->highSi);
     }
 
+    /** Words of a table with the quantities in them as this caster reads them: {290 degC} is a temperature, {20 ddegC} a difference. */
+    public function words(string $words): string
+    {
+        return preg_replace_callback('/\{(\d+(?:\.\d+)?) (\w+)\}/', function (array $m): string {
+            $unit = UnitTable::get($m[2]);
+
+            return $this->si($unit->toSi((float) $m[1]), $unit->dimension);
+        }, $words) ?? $words;
+    }
+
     public function quantity(ScalarQuantity $quantity): string
     {
         return $this->si($quantity->si(), $quantity::dimension());

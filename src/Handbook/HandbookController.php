@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Handbook;
 
+use MoltenNotes\App\Account\Caster;
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Diagnosis\Cause;
 use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Unit;
+use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Field;
@@ -19,14 +23,16 @@ use MoltenNotes\Core\Record\Vocabulary;
 use MoltenNotes\Core\Safety\Cautions;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
 /** The words and tables of the trade, once for the whole browser session: fields, choices, defects, alloys, cautions. */
 final class HandbookController
 {
     #[Route('/api/handbook', methods: ['GET'])]
-    public function __invoke(Catalogue $catalogue): JsonResponse
+    public function __invoke(Catalogue $catalogue, #[CurrentUser] ?Caster $caster = null): JsonResponse
     {
         $vocabulary = Vocabulary::standard();
+        $format = new QuantityFormatter($caster?->units() ?? UnitPreferences::metric());
 
         return new JsonResponse([
             'fields' => array_map(self::field(...), array_values(Fields::all())),
@@ -43,7 +49,7 @@ final class HandbookController
                 'signs' => array_keys(array_intersect_key($catalogue->signs[$cause->code], $vocabulary->defects)),
             ], array_values($catalogue->causes)),
             'cautions' => array_map(static fn (array $row): array => ['code' => $row[0], 'fact' => $row[1], 'choices' => $row[2], 'text' => $row[3]], Cautions::rows()),
-            'alloys' => array_map(self::alloy(...), array_values(AlloyTable::all())),
+            'alloys' => array_map(static fn (Alloy $alloy): array => self::alloy($alloy, $format), array_values(AlloyTable::all())),
             'units' => array_map(static fn (Dimension $dimension): array => [
                 'dimension' => $dimension->value,
                 'units' => array_map(static fn (Unit $unit): array => ['code' => $unit->code, 'label' => $unit->label], UnitTable::of($dimension)),
@@ -60,14 +66,15 @@ final class HandbookController
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function alloy(Alloy $alloy): array
+    /** @return array<string, mixed> temperatures and density as this caster reads them */
+    private static function alloy(Alloy $alloy, QuantityFormatter $format): array
     {
         return [
-            'code' => $alloy->code, 'name' => $alloy->name, 'family' => $alloy->family, 'note' => $alloy->note, 'attributes' => $alloy->attributes, 'freezing' => $alloy->freezing->value,
-            'liquidus_c' => round($alloy->liquidus->celsius()), 'solidus_c' => round($alloy->solidus->celsius()),
-            'pour_heavy_c' => round($alloy->pourHeavy->celsius()), 'pour_thin_c' => round($alloy->pourThin->celsius()),
-            'density_solid_kg_m3' => $alloy->densitySolid->si(), 'contraction_percent' => round($alloy->contraction->in('percent'), 2),
+            'code' => $alloy->code, 'name' => $alloy->name, 'family' => $alloy->family, 'note' => $format->words($alloy->note), 'attributes' => $alloy->attributes, 'freezing' => $alloy->freezing->value,
+            'liquidus' => $format->quantity($alloy->liquidus), 'solidus' => $format->quantity($alloy->solidus),
+            'pour' => $format->measurement(Measurement::fromSi($alloy->pourHeavy->kelvin(), 'degC', $alloy->pourThin->kelvin())),
+            'density' => $format->quantity($alloy->densitySolid),
+            'contraction_percent' => round($alloy->contraction->in('percent'), 2),
             'shrinkage_percent' => round($alloy->shrinkage->in('percent'), 2),
             'mark' => $alloy->mark('liquidus_c')->value, 'source' => $alloy->source('liquidus_c'),
         ];

@@ -244,6 +244,13 @@ final class AccountTest extends ApiTestCase
         $again = $this->call('GET', "/api/attempts/{$attempt['id']}");
         self::assertSame('1300 °F', self::plain($again['made']['pour.temperature']['shown']));
         self::assertEquals(['value' => 1300, 'unit' => 'degF'], $again['made']['pour.temperature']['raw']);
+
+        /** @var array<string, array{liquidus: string, pour: string, note: string}> $alloys */
+        $alloys = array_column($this->call('GET', '/api/handbook')['alloys'], null, 'code');
+        self::assertSame('1139 °F', self::plain($alloys['al_si7mg']['liquidus']));
+        self::assertStringContainsString('1940 °F', self::plain($alloys['yellow_brass']['note']));
+        $this->call('DELETE', '/api/session');
+        self::assertSame('615 °C', self::plain(array_column($this->call('GET', '/api/handbook')['alloys'], 'liquidus', 'code')['al_si7mg']), 'a stranger reads degrees Celsius');
     }
 
     public function testAnswersForbidFramingSniffingAndInlineScripts(): void

@@ -29,8 +29,8 @@ final class SuitabilityTest extends TestCase
     public static function refused(): iterable
     {
         yield 'aluminium in silicone' => [['mould.process' => 'silicone'], 'process_metal', 'bears tin and pewter'];
-        yield 'lead in silicone' => [['mould.process' => 'silicone', 'metal.alloy' => 'lead', 'pour.temperature' => '360 C'], 'process_metal', '290 °C'];
-        yield 'pewter at 310 in silicone' => [['mould.process' => 'silicone', 'metal.alloy' => 'pewter_low_cu', 'pour.temperature' => '310 C'], 'mould_limit', 'within 20 °C'];
+        yield 'lead in silicone' => [['mould.process' => 'silicone', 'metal.alloy' => 'lead', 'pour.temperature' => '360 C'], 'process_metal', "290\u{a0}°C"];
+        yield 'pewter at 310 in silicone' => [['mould.process' => 'silicone', 'metal.alloy' => 'pewter_low_cu', 'pour.temperature' => '310 C'], 'mould_limit', "within 20\u{a0}°C"];
         yield 'steel in plaster' => [['mould.process' => 'plaster', 'metal.alloy' => 'carbon_steel', 'pour.temperature' => '1590 C'], 'process_metal', 'sulphur'];
         yield 'iron in plaster' => [['mould.process' => 'plaster', 'metal.alloy' => 'grey_iron', 'pour.temperature' => '1350 C'], 'process_metal', 'sulphur'];
         yield 'brass where it flares' => [['metal.alloy' => 'yellow_brass', 'pour.temperature' => '1060 C'], 'boils', 'zinc boils out'];

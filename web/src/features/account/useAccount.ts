@@ -10,8 +10,8 @@ function useTakeSession() {
   const queries = useQueryClient();
   return (session: Session) => {
     rememberToken(session.csrf);
-    // Another caster's records must not linger in memory.
-    queries.removeQueries({ predicate: (query) => query.queryKey[0] !== 'handbook' && query.queryKey[0] !== 'session' });
+    // Another caster's records must not linger in memory; the handbook speaks in the caster's units.
+    queries.removeQueries({ predicate: (query) => query.queryKey[0] !== 'session' });
     queries.setQueryData(['session'], session);
   };
 }

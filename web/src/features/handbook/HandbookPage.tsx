@@ -82,7 +82,7 @@ function Alloys({ handbook }: { handbook: Handbook }) {
       <table className="w-full min-w-[56rem] text-left">
         <thead>
           <tr className="lettering border-b border-ink align-bottom">
-            {['Alloy', 'Liquidus °C', 'Solidus °C', 'Pour in sand °C', 'Density kg/m³', 'Shrinks %', 'Contracts %', 'Freezes', 'Source'].map((head) => (
+            {['Alloy', 'Liquidus', 'Solidus', 'Pour in sand', 'Density', 'Shrinks %', 'Contracts %', 'Freezes', 'Source'].map((head) => (
               <th key={head} scope="col" className="px-2 py-2 font-medium">
                 {head}
               </th>
@@ -96,14 +96,12 @@ function Alloys({ handbook }: { handbook: Handbook }) {
                 {alloy.name}
                 {alloy.note && <span className="block text-sm font-normal text-soft">{alloy.note}</span>}
               </th>
-              <td className="figure px-2">{alloy.liquidus_c}</td>
-              <td className="figure px-2">{alloy.solidus_c}</td>
-              <td className="figure px-2">
-                {alloy.pour_heavy_c}–{alloy.pour_thin_c}
-              </td>
-              <td className="figure px-2">{alloy.density_solid_kg_m3}</td>
-              <td className="figure px-2">{alloy.shrinkage_percent}</td>
-              <td className="figure px-2">{alloy.contraction_percent}</td>
+              <td className="figure px-2 whitespace-nowrap">{alloy.liquidus}</td>
+              <td className="figure px-2 whitespace-nowrap">{alloy.solidus}</td>
+              <td className="figure px-2 whitespace-nowrap">{alloy.pour}</td>
+              <td className="figure px-2 whitespace-nowrap">{alloy.density}</td>
+              <td className="figure px-2 whitespace-nowrap">{alloy.shrinkage_percent}</td>
+              <td className="figure px-2 whitespace-nowrap">{alloy.contraction_percent}</td>
               <td className="px-2">{alloy.freezing}</td>
               <td className="px-2 text-sm text-soft">
                 {alloy.source}

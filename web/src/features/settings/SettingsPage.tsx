@@ -39,7 +39,7 @@ function useTakeSession() {
     rememberToken(session.csrf);
     queries.setQueryData(['session'], session);
     // Every number on every screen is shown in the caster's units.
-    await queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' && query.queryKey[0] !== 'handbook' });
+    await queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' });
   };
 }
 
