@@ -234,6 +234,27 @@ final class AccountTest extends ApiTestCase
         }
     }
 
+    public function testTheSecurityLogTellsWhatHappenedToAnAccountWithoutNamingIt(): void
+    {
+        $file = getenv('MOLTEN_VAR_DIR').'/log/security-'.date('Y-m-d').'.log';
+        $before = is_file($file) ? (int) filesize($file) : 0;
+        $this->signedIn('logged@molten.example');
+        $this->call('PUT', '/api/me/password', ['current' => 'not this one', 'new' => 'another four words'], 422);
+        $this->call('PUT', '/api/me/password', ['current' => self::PASSWORD, 'new' => 'another four words']);
+        $this->call('DELETE', '/api/session');
+        $this->call('GET', '/api/session');
+        $this->call('POST', '/api/session', ['email' => 'logged@molten.example', 'password' => self::PASSWORD], 401);
+
+        clearstatcache();
+        $written = (string) file_get_contents($file, false, null, $before);
+        $events = array_map(static fn (string $line): mixed => json_decode($line, true, 8, \JSON_THROW_ON_ERROR)['message'] ?? null, array_filter(explode("\n", $written)));
+        // A changed password ends every sign-in and begins this one anew.
+        self::assertSame(['registered', 'signed_in', 'password_change_refused', 'password_changed', 'signed_in', 'signed_out', 'sign_in_refused'], $events);
+        foreach (['logged@molten', self::PASSWORD, 'another four words'] as $secret) {
+            self::assertStringNotContainsString($secret, $written);
+        }
+    }
+
     public function testUnitsAreTheCastersOwn(): void
     {
         $this->signedIn();
