@@ -67,7 +67,7 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
           ))}
           <Vents section={section} drawing={drawing} />
           {(bare ? [] : section.dimensions)
-            .filter((dimension) => drawing.margin.left > 60 || dimension.field !== 'gating.sprue_height')
+            .filter((dimension) => drawing.margin.left > 60 || dimension.from[1] === dimension.to[1])
             .map((dimension, index) => (
               <Dimension key={`${dimension.field}-${index}`} from={drawing.place(asPoint(dimension.from))} to={drawing.place(asPoint(dimension.to))} label={dimension.label} />
             ))}
@@ -194,7 +194,7 @@ function Flask({ x0, x1, y0, y1, parting, lettered }: { x0: number; x1: number; 
   );
 }
 
-/** A dimension line with ticks; upright ones carry their figure to the left. */
+/** A dimension line with ticks. An upright one is broken by its figure, or carries it to the left where it is too short for that. */
 function Dimension({ from, to, label }: { from: readonly [number, number]; to: readonly [number, number]; label: string }) {
   const upright = Math.abs(from[0] - to[0]) < 0.5;
   if (upright) {
@@ -206,7 +206,7 @@ function Dimension({ from, to, label }: { from: readonly [number, number]; to: r
           d={`M${x - 12} ${from[1]}H${x + 2}M${x - 12} ${to[1]}H${x + 2}M${x - 10} ${from[1] + 3}l6 -6M${x - 10} ${to[1] + 3}l6 -6${tight ? `M${x - 7} ${from[1] + 12}V${to[1] - 12}` : `M${x - 7} ${from[1]}V${to[1]}`}`}
           fill="none"
         />
-        <Figure x={x - 14} y={(from[1] + to[1]) / 2 + 5} anchor="end" label={label} />
+        <Figure x={tight ? x - 14 : x - 7} y={(from[1] + to[1]) / 2 + 5} anchor={tight ? 'end' : 'middle'} label={label} />
       </g>
     );
   }

@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient, useSuspenseQuery } from '@tansta
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { answered, api, fieldMessages, rememberToken, sessionQuery, useHandbook, type PreferencesChange, type Session, type SignInsList } from '../../shared/api';
-import { momentWords } from '../../shared/day';
+import { dayWords, momentWords } from '../../shared/day';
 import { PickOne } from '../../shared/ui/Pegs';
 import { Failed } from '../../shared/ui/states';
 import { TextEntry } from '../../shared/ui/TextEntry';
@@ -61,7 +61,7 @@ export function SettingsPage() {
     <section className="max-w-3xl">
       <h1>Settings</h1>
       <p className="mt-1 text-soft">
-        {caster.name}, {caster.email}, since {caster.joined_on}
+        {caster.name}, {caster.email}, since {dayWords(caster.joined_on)}
       </p>
       {change.isError && <Failed error={change.error} />}
       <h2 className="mt-6 border-t border-ink pt-2">Units</h2>

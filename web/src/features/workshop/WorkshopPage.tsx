@@ -155,7 +155,7 @@ function Row({
 }) {
   const complaint = (key: string) => messages[`${pointer}/${key}`] ?? Object.entries(messages).find(([at]) => at.startsWith(`${pointer}/${key}/`))?.[1];
   return (
-    <div role="group" aria-label={title} className="hairline flex flex-wrap items-end gap-x-4 gap-y-1 py-2 first:border-t-0">
+    <div role="group" aria-label={title} className="hairline flex flex-wrap items-start gap-x-4 gap-y-1 py-2 first:border-t-0">
       <SmallEntry label="Name" width="w-36" value={row['name'] ?? ''} onChange={(name) => onChange({ ...row, name })} error={complaint('name')} />
       {columns.map((column) =>
         column.choices ? (
@@ -173,7 +173,7 @@ function Row({
           />
         ),
       )}
-      <button type="button" className="press press-quiet text-sm" onClick={onRemove}>
+      <button type="button" className="press press-quiet mt-5 text-sm" onClick={onRemove}>
         Take out <span className="sr-only">{row['name'] || title}</span>
       </button>
     </div>
