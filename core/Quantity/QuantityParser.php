@@ -13,8 +13,8 @@ final readonly class QuantityParser
     /** Longer text is no quantity; the bound keeps hostile input cheap. */
     private const LONGEST = 60;
 
-    /** A whole and a fraction (1 3/4), a fraction (3/4), a vulgar fraction (1½), or a decimal with point or comma. */
-    private const NUMBER = '(?:[0-9]+[ -][0-9]+\/[0-9]+|[0-9]+\/[0-9]+|[0-9]*[½¼¾⅛⅜⅝⅞⅓⅔]|[0-9]+(?:[.,][0-9]+)?|[.,][0-9]+)';
+    /** Thousands parted by a space (1 200), a whole and a fraction (1 3/4), a fraction (3/4), a vulgar fraction (1½), or a decimal with point or comma. */
+    private const NUMBER = '(?:[0-9]{1,3}(?: [0-9]{3})+(?:[.,][0-9]+)?(?![0-9\/])|[0-9]+[ -][0-9]+\/[0-9]+|[0-9]+\/[0-9]+|[0-9]*[½¼¾⅛⅜⅝⅞⅓⅔]|[0-9]+(?:[.,][0-9]+)?|[.,][0-9]+)';
     private const VULGAR = ['½' => 0.5, '¼' => 0.25, '¾' => 0.75, '⅛' => 0.125, '⅜' => 0.375, '⅝' => 0.625, '⅞' => 0.875, '⅓' => 1 / 3, '⅔' => 2 / 3];
 
     public function __construct(private UnitPreferences $preferences)
@@ -102,8 +102,8 @@ final readonly class QuantityParser
             $spelling = trim($match[2]);
             $unit = '' === $spelling ? $default : $this->unit($text, $spelling, $dimension);
             $value = $this->number($text, $match[1], $dimension);
-            // A compound quantity runs from large to small units, each with a unit of its own: "4 lb 2 oz", not "4 lb 2".
-            if (null !== $previous && ('' === $spelling || $unit->factor >= $previous->factor || 0.0 !== $unit->offset)) {
+            // A compound quantity runs from large to small units, each with a unit of its own: "4 lb 2 oz", not "4 lb 2" and not "4 2 oz".
+            if (count($matches) > 1 && '' === $spelling || null !== $previous && !self::isPartOf($unit, $previous)) {
                 throw UnreadableQuantity::text($text, $dimension);
             }
             $total += null === $previous ? $unit->toSi($sign * $value) : $sign * $value * $unit->factor;
@@ -112,6 +112,14 @@ final readonly class QuantityParser
         }
 
         return [$total, $first ?? $default];
+    }
+
+    /** Twelve inches make a foot; no number of millimetres does: 1'500 mm are not a foot and 500 mm. */
+    private static function isPartOf(Unit $unit, Unit $whole): bool
+    {
+        $times = $whole->factor / $unit->factor;
+
+        return $times > 1.5 && abs($times - round($times)) < 1e-6 * $times && 0.0 === $unit->offset;
     }
 
     private function unit(string $text, string $spelling, Dimension $dimension): Unit
@@ -146,7 +154,12 @@ final readonly class QuantityParser
             return (float) $m[1] + (int) $m[2] / (int) $m[3];
         }
 
-        return (float) str_replace(',', '.', $digits);
+        // A comma before three figures parts thousands for some and decimals for others; "0,125" can only be the one.
+        if (1 === preg_match('/^([1-9][0-9]{0,2}),([0-9]{3})$/', $digits, $m)) {
+            throw UnreadableQuantity::comma($text, $digits, [(string) (float) "{$m[1]}.{$m[2]}", $m[1].$m[2]]);
+        }
+
+        return (float) str_replace([',', ' '], ['.', ''], $digits);
     }
 
     private function clean(string $text): string

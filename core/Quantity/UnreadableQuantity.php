@@ -56,6 +56,12 @@ final class UnreadableQuantity extends \DomainException implements CoreError
         return new self("“{$shown}” may mean {$readings[0]} or {$readings[1]}: write the one you mean.", 'quantity.ambiguous_unit', ['given' => self::shorten($given), 'unit' => $shown]);
     }
 
+    /** @param array{string, string} $readings */
+    public static function comma(string $given, string $digits, array $readings): self
+    {
+        return new self("“{$digits}” may mean {$readings[0]} or {$readings[1]}: write the one you mean, with a point or without the comma.", 'quantity.ambiguous_comma', ['given' => self::shorten($given)]);
+    }
+
     public static function digits(string $given): self
     {
         return new self('Please write figures as 0 to 9.', 'quantity.foreign_digits', ['given' => self::shorten($given)]);

@@ -33,6 +33,9 @@ final class QuantityParserTest extends TestCase
         yield 'the preferred unit' => ['705', Dimension::Temperature, 978.15];
         yield 'a third' => ['1⅓ in', Dimension::Length, 4 / 3 * 0.0254];
         yield 'thousandths of an inch by their plain name' => ['5 thou', Dimension::Length, 5 * 2.54e-5];
+        yield 'a decimal comma with three figures that can mean but one' => ['0,125 in', Dimension::Length, 0.003175];
+        yield 'thousands and decimals' => ['1 200,5 g', Dimension::Mass, 1.2005];
+        yield 'kilograms and grams' => ['1 kg 200 g', Dimension::Mass, 1.2];
         yield 'thousands with a space' => ['1 200 g', Dimension::Mass, 1.2];
     }
 
@@ -43,6 +46,16 @@ final class QuantityParserTest extends TestCase
         $read = (new QuantityParser(UnitPreferences::metric()))->parse($text, $dimension);
 
         self::assertEqualsWithDelta($si, $read->si(), 1e-9 * max(1.0, $si));
+    }
+
+    /** A bare first number must not take the caster's own unit: "1 200 g" was a pound and 200 g. */
+    public function testThousandsReadAlikeWhateverUnitsTheCasterPrefers(): void
+    {
+        foreach ([UnitPreferences::metric(), UnitPreferences::imperial()] as $preferences) {
+            self::assertEqualsWithDelta(1.2, (new QuantityParser($preferences))->parse('1 200 g', Dimension::Mass)->si(), 1e-9);
+            self::assertEqualsWithDelta(2.5, (new QuantityParser($preferences))->parse('2 500 mm', Dimension::Length)->si(), 1e-9);
+            self::assertEqualsWithDelta(2.5, (new QuantityParser($preferences))->parse('2 400-2 600 mm', Dimension::Length)->si(), 1e-9);
+        }
     }
 
     public function testARangeIsItsMiddleWithHalfItsWidthAsSpread(): void
@@ -76,6 +89,11 @@ final class QuantityParserTest extends TestCase
         yield 'mil, which has two readings' => ['5 mil', Dimension::Length, 'a thousandth of an inch (thou) or a millimetre (mm)'];
         yield 'gr, which has two readings' => ['12 gr', Dimension::Mass, 'grains (0.0648 g) or grams (g)'];
         yield 'fluid ounces of two countries' => ['12 fl oz', Dimension::Volume, 'imperial'];
+        yield 'a comma that parts thousands for some' => ['1,500 mm', Dimension::Length, '1.5 or 1500'];
+        yield 'an apostrophe that parts thousands, not a foot and 500 mm' => ['1’500 mm', Dimension::Length, 'cannot be read'];
+        yield 'inches and millimetres in one length' => ['2 in 5 mm', Dimension::Length, 'cannot be read'];
+        yield 'pounds and grams in one mass' => ['2 lb 50 g', Dimension::Mass, 'cannot be read'];
+        yield 'a first part without a unit' => ['4 2 oz', Dimension::Mass, 'cannot be read'];
         yield 'very long' => [str_repeat('9', 5000).'x', Dimension::Length, 'cannot be read'];
         yield 'broken bytes' => ["\xff\xfe12", Dimension::Length, 'cannot be read'];
     }
