@@ -26,10 +26,6 @@ $driver = Chromium::open("http://127.0.0.1:{$port}");
 try {
     $driver->get($url);
     $driver->wait(15)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector('input[type=password]')));
-    if (in_array('--sign-in-page', $argv, true)) {
-        sleep(1);
-        $driver->takeScreenshot('/tmp/sign-in.png');
-    }
     $driver->findElement(WebDriverBy::cssSelector('input[type=email]'))->sendKeys('demo@molten.example');
     $driver->findElement(WebDriverBy::cssSelector('input[type=password]'))->sendKeys("pour-and-learn\n");
     $driver->wait(15)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector('.title-block')));
@@ -44,7 +40,7 @@ try {
             $ids["{$slug}.{$attempt['number']}"] = $attempt['id'];
         }
     }
-    $pages = array_values(array_filter(array_slice($argv, 2), static fn (string $page): bool => str_contains($page, '=') && !str_starts_with($page, '--')));
+    $pages = array_values(array_filter(array_slice($argv, 2), static fn (string $page): bool => str_contains($page, '=')));
     $into = [] === $pages ? dirname(__DIR__).'/docs/screenshots' : '/tmp';
     foreach ([] === $pages ? require __DIR__.'/screenshot-pages.php' : $pages as $page) {
         [$name, $rest] = explode('=', $page, 2);

@@ -34,10 +34,10 @@ final readonly class BenchController
         $changed = $this->changed(array_values(array_filter(array_column($open, 'previous_id'))));
 
         return new JsonResponse([
-            'waiting' => array_map(static fn (array $row): array => AttemptView::row($row, $caster) + [
-                'waits_for' => $row['waits_for'],
-                'findings' => (int) $row['found'],
-                'changed' => $changed[$row['previous_id'] ?? ''] ?? [],
+            'waiting' => array_map(static fn (array $waiting): array => $waiting['line'] + [
+                'waits_for' => $waiting['waits_for'],
+                'findings' => $waiting['findings'],
+                'changed' => $changed[$waiting['previous_id'] ?? ''] ?? [],
             ], $open),
             'repeat_list' => $this->repeatList($caster),
         ]);
@@ -47,7 +47,7 @@ final readonly class BenchController
      * Pour → inspection → findings → next attempt: what each of the latest attempts waits for. A good casting waits for nothing, nor does one that
      * was tried again since. Reads plain columns, as the ledger does.
      *
-     * @return list<array{id: string, casting_id: string, previous_id: string|null, name: string, number: int|string, poured_on: string|null, verdict: string|null, process: string|null, alloy: string|null, pour_temperature_k: float|string|null, version: int|string, found: int|string, waits_for: string}>
+     * @return list<array{line: array<string, mixed>, waits_for: string, findings: int, previous_id: string|null}>
      */
     private function open(Caster $caster): array
     {
@@ -63,20 +63,21 @@ final readonly class BenchController
         );
         $open = [];
         foreach ($rows as $row) {
+            $line = AttemptView::row($row, $caster);
             $waits = match (true) {
-                null === $row['verdict'] && null === $row['poured_on'] => 'pour',
-                null === $row['verdict'] => 'inspection',
-                'good' === $row['verdict'] || (bool) $row['tried_again'] => null,
+                'planned' === $line['state'] => 'pour',
+                'poured' === $line['state'] => 'inspection',
+                'good' === $line['verdict'] || (bool) $row['tried_again'] => null,
                 0 === (int) $row['found'] => 'findings',
                 !(bool) $row['followed'] => 'next_attempt',
                 default => null,
             };
-            if (null !== $waits && count($open) < self::MOST_WAITING) {
-                $open[] = $row + ['waits_for' => $waits];
+            if (null !== $waits) {
+                $open[] = ['line' => $line, 'waits_for' => $waits, 'findings' => (int) $row['found'], 'previous_id' => $row['previous_id']];
             }
         }
 
-        return $open;
+        return array_slice($open, 0, self::MOST_WAITING);
     }
 
     /**

@@ -69,6 +69,67 @@ final class BenchAndCastingsTest extends ApiTestCase
         self::assertSame('Thwart cleat', $this->call('GET', "/api/castings/{$casting}")['name']);
     }
 
+    /** The lists read plain columns, the attempt its record: they must not tell two stories. */
+    public function testBenchLedgerAndAttemptTellTheSame(): void
+    {
+        $casting = $this->casting('Rowlock socket');
+        $planned = self::id();
+        $this->call('PUT', "/api/attempts/{$planned}", ['casting_id' => $this->casting('Fairlead'), 'planned' => ['mould.process' => 'lost_foam', 'metal.alloy' => 'al_si12', 'pour.temperature' => '760 C']], 201);
+        $poured = $this->pour($casting, ['verdict' => null]);
+        $scrap = $this->pour($this->casting('Stove damper'));
+        $this->findBlowhole($scrap);
+        $ledger = array_column((array) $this->call('GET', '/api/attempts')['attempts'], null, 'id');
+        $bench = array_column((array) $this->call('GET', '/api/bench')['waiting'], null, 'id');
+        self::assertCount(3, $bench);
+
+        foreach ([$planned => 'planned', $poured['id'] => 'poured', $scrap['id'] => 'judged'] as $id => $state) {
+            $attempt = $this->call('GET', "/api/attempts/{$id}");
+            self::assertSame($state, $attempt['state']);
+            foreach (['casting_id', 'casting_name', 'number', 'state', 'poured_on', 'verdict', 'process', 'process_label', 'alloy', 'alloy_label', 'pour_temperature', 'version'] as $told) {
+                self::assertSame($attempt[$told], $bench[$id][$told], "{$state} on the bench: {$told}");
+                self::assertSame($attempt[$told], $ledger[$id][$told], "{$state} in the ledger: {$told}");
+            }
+        }
+        self::assertSame([1, ['blowhole']], [$bench[$scrap['id']]['findings'], $ledger[$scrap['id']]['findings']]);
+    }
+
+    public function testWhatAPlanChangesStandsOnTheBench(): void
+    {
+        $attempt = $this->pour($this->casting());
+        $this->findBlowhole($attempt);
+        $this->call('PUT', "/api/attempts/{$attempt['id']}/change-sheet", ['accepted' => [['remedy' => 'dry_squeeze']]]);
+        $next = $this->call('POST', "/api/attempts/{$attempt['id']}/next", ['id' => self::id()], 201);
+
+        $bench = $this->call('GET', '/api/bench')['waiting'];
+        self::assertSame([$next['id']], array_column((array) $bench, 'id'), 'the first one waits for nothing any more');
+        self::assertSame(['Temper until it breaks clean'], $bench[0]['changed'] ?? null);
+    }
+
+    public function testAVerdictThatNoTableKnowsAnyMoreIsNoVerdictAnywhere(): void
+    {
+        $attempt = $this->pour($this->casting());
+        $this->storage()->executeStatement("UPDATE attempt SET verdict = 'meh'");
+
+        self::assertNull($this->call('GET', "/api/attempts/{$attempt['id']}")['verdict']);
+        foreach (['/api/attempts' => 'attempts', '/api/bench' => 'waiting'] as $list => $key) {
+            $line = $this->call('GET', $list)[$key][0] ?? [];
+            self::assertSame([null, 'poured'], [$line['verdict'] ?? null, $line['state'] ?? null], $list);
+        }
+        self::assertSame('inspection', $this->waitsFor((string) $attempt['id']));
+    }
+
+    public function testEveryVerdictCountsAsHistory(): void
+    {
+        $casting = $this->casting();
+        foreach (['good', 'usable', 'scrap', null] as $verdict) {
+            $attempt = $this->pour($casting, ['verdict' => $verdict]);
+            $this->call('PUT', "/api/attempts/{$attempt['id']}/opinions/sand_wet", ['opinion' => 'confirmed']);
+        }
+
+        $repeated = $this->call('GET', '/api/bench')['repeat_list'];
+        self::assertSame(['sand_wet', 3], [$repeated[0]['cause'] ?? null, $repeated[0]['times'] ?? null], 'what is not judged yet does not count');
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function faults(): iterable
     {
