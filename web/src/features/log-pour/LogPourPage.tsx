@@ -1,9 +1,9 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { attemptQuery } from '../attempt/index';
-import { castingsQuery, NewCasting } from '../castings/index';
+import { castingQuery, castingsQuery, NewCasting } from '../castings/index';
 import { DefectDrawing, FindingForm } from '../findings/index';
 import { defectWords, fieldMessages, ProblemError, useHandbook, type Attempt, type Field, type FindingEntry, type ShownValue, type Suggestions } from '../../shared/api';
 import { today } from '../../shared/day';
@@ -14,7 +14,7 @@ import { PickMany, PickOne } from '../../shared/ui/Pegs';
 import { Empty, Failed } from '../../shared/ui/states';
 import { TextEntry } from '../../shared/ui/TextEntry';
 import { ConflictDialog } from './ConflictDialog';
-import { draftOf, entryOf, isAsked, isAskedFirst, STAGES, valueOf, type Draft } from './model';
+import { castingsAtHand, draftOf, entryOf, isAsked, isAskedFirst, STAGES, valueOf, type Draft } from './model';
 import { dropDraft, hasDraft, readDraft, suggestionsQuery, useKeepDraft, useSavePour } from './useLogPour';
 
 /** Log a pour: a new one, or the pour of an attempt that was planned, or one to be put right. */
@@ -152,8 +152,14 @@ function LogForm({ attempt, start, draftKey }: { attempt: Attempt | null; start:
 }
 
 function WhichCasting({ control, error }: { control: Control<Draft>; error: string | undefined }) {
-  const castings = useSuspenseQuery(castingsQuery()).data.castings;
+  const { castings, more } = useSuspenseQuery(castingsQuery()).data;
   const [adding, setAdding] = useState(false);
+  const [all, setAll] = useState(false);
+  const chosenId = useWatch({ control, name: 'casting_id' });
+  const listed = castings.find((casting) => casting.id === chosenId);
+  // One that is older than the list reaches.
+  const older = useQuery({ ...castingQuery(chosenId), enabled: chosenId !== '' && !listed }).data;
+  const atHand = castingsAtHand<{ id: string; name: string }>(castings, listed ?? (older?.id === chosenId ? older : undefined), all);
   return (
     <Block title="Casting">
       <Controller
@@ -169,14 +175,24 @@ function WhichCasting({ control, error }: { control: Control<Draft>; error: stri
             <div className="flex flex-wrap gap-2">
               <PickOne
                 label="Casting"
-                choices={castings.map((casting) => ({ code: casting.id, label: casting.name, hint: '' }))}
+                choices={atHand.map((casting) => ({ code: casting.id, label: casting.name, hint: '' }))}
                 value={field.value || null}
                 onChange={(next) => field.onChange(next ?? '')}
               />
               <button type="button" className="press" onClick={() => setAdding(true)}>
                 New casting
               </button>
+              {!all && atHand.length < castings.length && (
+                <button type="button" className="press" onClick={() => setAll(true)}>
+                  More castings
+                </button>
+              )}
             </div>
+            {all && more && (
+              <p className="mt-2 text-soft">
+                Older ones are under <Link to="/castings">Castings</Link>: open one and log from there.
+              </p>
+            )}
             {error && (
               <p role="alert" className="mt-1 font-semibold text-molten">
                 {error}

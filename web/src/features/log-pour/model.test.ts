@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Attempt, Field } from '../../shared/api';
-import { differences, draftOf, entryOf, isAsked, withValue, type Draft } from './model';
+import { castingsAtHand, differences, draftOf, entryOf, isAsked, withValue, type Draft } from './model';
 
 const field = (key: string, processes: string[] | null = null): Field => ({
   key,
@@ -68,5 +68,21 @@ describe('the log form', () => {
       { label: 'gating.sprue', mine: '50 mm', stored: '44.5 mm' },
       { label: 'Note', mine: 'mine', stored: 'blank' },
     ]);
+  });
+});
+
+describe('the castings to pick from', () => {
+  const castings = Array.from({ length: 30 }, (_, n) => ({ id: `c${n}` }));
+  const ids = (picked: { id: string }[]) => picked.map((casting) => casting.id);
+
+  it('are the latest dozen, and all of them when asked for', () => {
+    expect(ids(castingsAtHand(castings, undefined, false))).toEqual(ids(castings.slice(0, 12)));
+    expect(castingsAtHand(castings, undefined, true)).toHaveLength(30);
+  });
+
+  it('hold the chosen one, however old, and no casting twice', () => {
+    expect(ids(castingsAtHand(castings, { id: 'c20' }, false))[0]).toBe('c20');
+    expect(ids(castingsAtHand(castings, { id: 'older than the list' }, true))[0]).toBe('older than the list');
+    expect(castingsAtHand(castings, { id: 'c3' }, false)).toHaveLength(12);
   });
 });

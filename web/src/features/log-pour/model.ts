@@ -142,3 +142,12 @@ function words(value: unknown): string {
   if (typeof value === 'object' && 'value' in value && 'unit' in value) return `${String(value.value)} ${String(value.unit)}`;
   return String(value);
 }
+
+/** A thumb finds one of a dozen; the rest comes when it is asked for. */
+const AT_HAND = 12;
+
+/** The castings to pick from, the latest first. The one that is chosen is always among them, however old it is. */
+export function castingsAtHand<T extends { id: string }>(latest: readonly T[], chosen: T | undefined, all: boolean): T[] {
+  const shown = all ? [...latest] : latest.slice(0, AT_HAND);
+  return chosen && !shown.some((casting) => casting.id === chosen.id) ? [chosen, ...shown] : shown;
+}
