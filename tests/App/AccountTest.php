@@ -120,7 +120,7 @@ final class AccountTest extends ApiTestCase
     public function testOpeningAccountsIsSlowedDown(): void
     {
         $this->call('GET', '/api/session');
-        for ($i = 0; $i < 20; ++$i) {
+        for ($i = 0; $i < 60; ++$i) {
             $this->call('POST', '/api/casters', ['email' => 'nobody', 'name' => '', 'password' => ''], 422);
         }
         $this->call('POST', '/api/casters', ['email' => 'one.more@molten.example', 'name' => 'One more', 'password' => self::PASSWORD], 429);
