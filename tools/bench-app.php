@@ -80,33 +80,25 @@ function planOf(Caller $caller): string
     return json_encode(['values' => array_map(static fn (array $value): mixed => $value['raw'], $caller->json()['planned'])], \JSON_THROW_ON_ERROR);
 }
 
-function must(Caller $caller, string $method, string $path, ?string $body = null): void
-{
-    $status = $caller->send($method, $path, $body);
-    if ($status < 200 || $status > 299) {
-        throw new RuntimeException("{$method} {$path} answered {$status}: {$caller->body}");
-    }
-}
-
 function oneNotebook(Caller $caller, PDO $storage, string $plan): void
 {
     $casting = Uuid::v7()->toRfc4122();
-    must($caller, 'PUT', "/api/castings/{$casting}", '{"name":"Measured"}');
+    $caller->must('PUT', "/api/castings/{$casting}", '{"name":"Measured"}');
     foreach ([15, 10_000, 100_000] as $size) {
         if ($size > 15) {
             grow($storage, $size);
         }
         printf("\n    One caster with %s attempts\n", number_format($size, 0, '.', ' '));
         foreach (pages($caller) as $name => $path) {
-            measure($name, 40, static fn () => must($caller, 'GET', $path), target($name));
+            measure($name, 40, static fn () => $caller->must('GET', $path), target($name));
         }
-        measure('plan recomputed while typing', 40, static fn () => must($caller, 'POST', '/api/plan', $plan), 'median under 100 ms');
+        measure('plan recomputed while typing', 40, static fn () => $caller->must('POST', '/api/plan', $plan), 'median under 100 ms');
         // A write makes what was remembered of the notebook worthless: what follows it is the dearest request there is.
-        $write = static fn () => must($caller, 'PUT', '/api/attempts/'.Uuid::v7()->toRfc4122(), '{"casting_id":"'.$casting.'","poured_on":"2026-05-03","made":{"mould.process":"green_sand"}}');
+        $write = static fn () => $caller->must('PUT', '/api/attempts/'.Uuid::v7()->toRfc4122(), '{"casting_id":"'.$casting.'","poured_on":"2026-05-03","made":{"mould.process":"green_sand"}}');
         measure('a pour written down', 20, $write, 'none set');
         measure('a pour written down, and a plan right after it', 20, static function () use ($write, $caller, $plan): void {
             $write();
-            must($caller, 'POST', '/api/plan', $plan);
+            $caller->must('POST', '/api/plan', $plan);
         }, 'none set');
     }
 }
@@ -133,11 +125,11 @@ function casters(string $url, PDO $storage, Caller $demo): array
             throw new RuntimeException("no sign-in: {$caller->body}");
         }
         $casting = Uuid::v7()->toRfc4122();
-        must($caller, 'PUT', "/api/castings/{$casting}", '{"name":"Rowlock"}');
+        $caller->must('PUT', "/api/castings/{$casting}", '{"name":"Rowlock"}');
         foreach ($records as $record) {
             $attempt = Uuid::v7()->toRfc4122();
-            must($caller, 'PUT', "/api/attempts/{$attempt}", json_encode(['casting_id' => $casting] + $record, \JSON_THROW_ON_ERROR));
-            must($caller, 'PUT', "/api/attempts/{$attempt}/findings/".Uuid::v7()->toRfc4122(), '{"kind":"blowhole","places":["cope_face"]}');
+            $caller->must('PUT', "/api/attempts/{$attempt}", json_encode(['casting_id' => $casting] + $record, \JSON_THROW_ON_ERROR));
+            $caller->must('PUT', "/api/attempts/{$attempt}/findings/".Uuid::v7()->toRfc4122(), '{"kind":"blowhole","places":["cope_face"]}');
         }
         $casters[] = $caller;
     }

@@ -37,6 +37,15 @@ final class caller
         return (int) curl_getinfo($this->curl, \CURLINFO_RESPONSE_CODE);
     }
 
+    /** The same where nothing but success will do. */
+    public function must(string $method, string $path, ?string $body = null): void
+    {
+        $status = $this->send($method, $path, $body);
+        if ($status < 200 || $status > 299) {
+            throw new RuntimeException("{$method} {$path} answered {$status}: {$this->body}");
+        }
+    }
+
     public function json(): mixed
     {
         return json_decode($this->body, true);

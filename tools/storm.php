@@ -300,12 +300,7 @@ function attacks(string $url, string $email): array
 {
     $caller = new Caller($url);
     $caller->open($email);
-    $must = static function (string $method, string $path, mixed $body) use ($caller): void {
-        $status = $caller->send($method, $path, json_encode($body, \JSON_THROW_ON_ERROR));
-        if ($status < 200 || $status > 299) {
-            throw new RuntimeException("{$method} {$path} answered {$status}: {$caller->body}");
-        }
-    };
+    $must = static fn (string $method, string $path, mixed $body) => $caller->must($method, $path, json_encode($body, \JSON_THROW_ON_ERROR));
     $sections = array_map(static fn (int $i): array => ['id' => "s{$i}", 'shape' => 'plate', 'length' => '90 mm', 'width' => '50 mm', 'thickness' => '6 mm', 'count' => 500] + ($i > 0 ? ['joins' => 's'.($i - 1)] : ['gates' => 1]), range(0, 59));
     $values = ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'pour.temperature' => '720 C', 'pour.carry_time' => '3600 s', 'gating.sprue_height' => '100 mm', 'casting.sections' => $sections];
     $casting = fresh();

@@ -70,8 +70,7 @@ final readonly class SectionGeometry
             Shape::Sphere => $height * 5 / 6,
             default => $height,
         };
-        $bore = $round && Shape::Sphere !== $section->shape ? $of('diameter') - 2 * $of('wall') - 2 * $of('width') : 0.0;
-        $bore = in_array($section->shape, [Shape::Tube, Shape::Ring], true) ? max(0.0, $bore) : 0.0;
+        $bore = in_array($section->shape, [Shape::Tube, Shape::Ring], true) ? max(0.0, $of('diameter') - 2 * $of('wall') - 2 * $of('width')) : 0.0;
         if ($section->upright && Shape::Sphere !== $section->shape) {
             // Stood on its end: what lay along the mould now stands up in it. What is round then shows its side, and its upper side is a half pipe.
             [$height, $across] = [$across, $height];

@@ -92,7 +92,7 @@ final readonly class CastingPlan
         foreach (self::TELLING[$stage] ?? [] as $code => $words) {
             $figure = 'filling' === $stage ? $this->least($stage, $code) : $this->figure($stage, $code);
             if (null !== $figure) {
-                $said[] = strtr($words, ['{value}' => Figure::shown($figure->value, $format), '{label}' => lcfirst($figure->label)]);
+                $said[] = str_replace('{value}', Figure::shown($figure->value, $format), $words);
             }
         }
 

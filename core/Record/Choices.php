@@ -22,6 +22,12 @@ final class Choices
         return self::all()[$name] ?? throw UnknownField::key($name, array_keys(self::all()));
     }
 
+    /** The code, where the list knows it: what old rows hold may not be on it any more. */
+    public static function known(string $name, ?string $code): ?string
+    {
+        return null !== $code && isset(self::list($name)[$code]) ? $code : null;
+    }
+
     /** The words for a code, or the code itself where an old record holds a word that has gone. */
     public static function label(string $name, string $code): string
     {

@@ -33,14 +33,17 @@ final readonly class Register
     public function __invoke(string $email, string $name, string $password): ?Caster
     {
         $address = Address::read($email);
-        $problems = null === $address ? [new FieldProblem('/email', 'account.email', 'This is not an e-mail address.')] : [];
+        $problems = [];
         $name = trim($name);
         if ('' === $name || mb_strlen($name) > 120) {
             $problems[] = new FieldProblem('/name', 'account.name', 'Tell us what to call you, in at most 120 characters.');
         }
         array_push($problems, ...Passwords::problems($password, '/password', $email, $name));
-        if ([] !== $problems || null === $address) {
-            throw RejectedRecord::because([] !== $problems ? $problems : [new FieldProblem('/email', 'account.email', 'This is not an e-mail address.')]);
+        if (null === $address) {
+            throw RejectedRecord::because([new FieldProblem('/email', 'account.email', 'This is not an e-mail address.'), ...$problems]);
+        }
+        if ([] !== $problems) {
+            throw RejectedRecord::because($problems);
         }
         $caster = new Caster($address, $name, $this->clock->now());
         // Hashed before anybody looks whether the address is free: it takes by far the longest.

@@ -91,7 +91,7 @@ final readonly class BenchController
         $rows = [] === $attempts ? [] : $this->connection->fetchAllAssociative('SELECT attempt_id, remedy FROM accepted_change WHERE attempt_id IN (?)', [$attempts], [ArrayParameterType::BINARY]);
         $changed = [];
         foreach ($rows as $row) {
-            $remedy = Remedies::all()[$row['remedy']] ?? null;
+            $remedy = Remedies::find($row['remedy']);
             if (null !== $remedy) {
                 $changed[$row['attempt_id']][] = $remedy->label;
             }

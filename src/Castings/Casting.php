@@ -85,7 +85,7 @@ class Casting
     /** Null where what is stored is no purpose any more; it stays stored until it is described anew. */
     public function purpose(): ?string
     {
-        return isset(Choices::list('purpose')[$this->purpose ?? '']) ? $this->purpose : null;
+        return Choices::known('purpose', $this->purpose);
     }
 
     public function version(): int

@@ -7,6 +7,7 @@ namespace MoltenNotes\App\Castings;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\LogPour\Attempt;
 use MoltenNotes\Core\Record\Choices;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -55,12 +56,12 @@ final readonly class ListCastingsController
         /** @var list<array{casting_id: string, id: string, number: int|string, poured_on: string|null, verdict: string|null}> $rows */
         $rows = $this->connection->fetchAllAssociative(implode(' UNION ALL ', array_fill(0, count($castings), $one)), array_map(static fn (Casting $casting): string => $casting->id()->toBinary(), $castings));
         $trails = [];
-        foreach (array_reverse($rows) as $row) {
-            $verdict = isset(Choices::list('verdict')[$row['verdict'] ?? '']) ? $row['verdict'] : null;
+        foreach ($rows as $row) {
+            $verdict = Choices::known('verdict', $row['verdict']);
             $trails[Uuid::fromBinary($row['casting_id'])->toRfc4122()][] = [
                 'id' => Uuid::fromBinary($row['id'])->toRfc4122(),
                 'number' => (int) $row['number'],
-                'state' => null !== $verdict ? 'judged' : (null !== $row['poured_on'] ? 'poured' : 'planned'),
+                'state' => Attempt::stateOf($verdict, null !== $row['poured_on']),
                 'verdict' => $verdict,
             ];
         }

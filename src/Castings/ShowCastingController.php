@@ -13,6 +13,8 @@ use MoltenNotes\App\PlanCasting\PlanView;
 use MoltenNotes\App\PlanNext\SheetView;
 use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Storage\Notebook;
+use MoltenNotes\Core\Record\History;
+use MoltenNotes\Core\Workshop\Workshop;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
@@ -41,24 +43,25 @@ final readonly class ShowCastingController
         /** @var list<Attempt> $trail */
         $trail = array_reverse($this->storage->createQuery('SELECT a FROM '.Attempt::class.' a WHERE a.casting = :casting AND a.number < :before ORDER BY a.number DESC')
             ->setParameter('casting', $casting->id(), 'uuid')->setParameter('before', min($before, 2_000_000_000))->setMaxResults(self::SHOWN)->getResult());
+        $workshop = $this->notebook->workshop($caster);
         $first = [] === $trail ? 1 : $trail[0]->number();
 
         return new JsonResponse($casting->toArray() + [
             'attempts' => $this->notebook->nextNumber($casting) - 1,
             'earlier' => $first > 1 ? $first : null,
-            'trail' => array_map(fn (Attempt $attempt): array => $this->step($attempt, $caster), $trail),
+            'trail' => array_map(fn (Attempt $attempt): array => $this->step($attempt, $caster, $workshop), $trail),
         ]);
     }
 
     /** @return array<string, mixed> */
-    private function step(Attempt $attempt, Caster $caster): array
+    private function step(Attempt $attempt, Caster $caster, Workshop $workshop): array
     {
         return $this->attempts->summary($attempt) + [
             'note' => $attempt->note(),
             'findings' => array_map(static fn (RecordedFinding $finding): array => $finding->toArray(), $attempt->findings()),
             'confirmed' => array_keys(array_filter($attempt->opinions(), static fn ($opinion): bool => 'confirmed' === $opinion->toArray()['opinion'])),
             'previous_id' => $attempt->previous()?->id()->toRfc4122(),
-            'section' => $this->plans->drawing($this->notebook->record($attempt)->values(), $caster),
+            'section' => $this->plans->drawing($attempt->toRecord(new History(), null)->values(), $caster, $workshop),
             'sheet' => null === $attempt->previous() ? null : $this->sheets->followed($attempt->previous(), $attempt),
         ];
     }

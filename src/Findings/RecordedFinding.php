@@ -70,8 +70,8 @@ class RecordedFinding
             $this->kind,
             self::known('place', $this->places),
             self::known('look', $this->looks),
-            isset(Choices::list('shown_at')[$this->shownAt ?? '']) ? $this->shownAt : null,
-            isset(Choices::list('severity')[$this->severity ?? '']) ? $this->severity : null,
+            Choices::known('shown_at', $this->shownAt),
+            Choices::known('severity', $this->severity),
             $this->note,
         );
     }
@@ -85,7 +85,7 @@ class RecordedFinding
     /** @return list<string> */
     private static function known(string $list, mixed $codes): array
     {
-        return array_values(array_filter(is_array($codes) ? $codes : [], static fn (mixed $code): bool => is_string($code) && isset(Choices::list($list)[$code])));
+        return array_values(array_filter(is_array($codes) ? $codes : [], static fn (mixed $code): bool => is_string($code) && null !== Choices::known($list, $code)));
     }
 
     public function id(): Uuid

@@ -226,13 +226,19 @@ class Attempt
     }
 
     /** planned: nothing poured yet; poured: waiting for inspection; judged: has a verdict. */
-    public function state(): string
+    /** @return 'planned'|'poured'|'judged' also for whoever reads plain columns */
+    public static function stateOf(?string $verdict, bool $poured): string
     {
         return match (true) {
-            null !== $this->verdict() => 'judged',
-            null !== $this->pouredOn => 'poured',
+            null !== $verdict => 'judged',
+            $poured => 'poured',
             default => 'planned',
         };
+    }
+
+    public function state(): string
+    {
+        return self::stateOf($this->verdict(), null !== $this->pouredOn);
     }
 
     public function id(): Uuid
@@ -272,7 +278,7 @@ class Attempt
 
     public function verdict(): ?string
     {
-        return isset(Choices::list('verdict')[$this->verdict ?? '']) ? $this->verdict : null;
+        return Choices::known('verdict', $this->verdict);
     }
 
     public function note(): ?string

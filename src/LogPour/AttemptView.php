@@ -84,14 +84,14 @@ final readonly class AttemptView
      */
     public static function row(array $row, Caster $caster): array
     {
-        $verdict = isset(Choices::list('verdict')[$row['verdict'] ?? '']) ? $row['verdict'] : null;
+        $verdict = Choices::known('verdict', $row['verdict']);
 
         return self::line(
             Uuid::fromBinary($row['id'])->toRfc4122(),
             Uuid::fromBinary($row['casting_id'])->toRfc4122(),
             $row['name'],
             (int) $row['number'],
-            null !== $verdict ? 'judged' : (null !== $row['poured_on'] ? 'poured' : 'planned'),
+            Attempt::stateOf($verdict, null !== $row['poured_on']),
             $row['poured_on'],
             $verdict,
             $row['process'],

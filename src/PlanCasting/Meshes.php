@@ -6,6 +6,7 @@ namespace MoltenNotes\App\PlanCasting;
 
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Storage\Folder;
 use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\RejectedRecord;
 use Psr\Clock\ClockInterface;
@@ -82,9 +83,7 @@ final readonly class Meshes
     /** @param resource $body */
     private function store(mixed $body, string $file): void
     {
-        if (!is_dir($this->dir) && !@mkdir($this->dir, 0o770, true) && !is_dir($this->dir)) {
-            throw new \RuntimeException("{$this->dir} cannot be made.");
-        }
+        Folder::insist($this->dir);
         $out = fopen($file, 'w');
         if (false === $out) {
             throw new \RuntimeException("{$file} cannot be written.");

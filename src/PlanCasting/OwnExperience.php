@@ -39,11 +39,6 @@ final readonly class OwnExperience
             return Calibration::none();
         }
 
-        return $this->remembered->get($caster, "calibration {$process}", fn (): Calibration => $this->calibrated($caster, $process));
-    }
-
-    private function calibrated(Caster $caster, string $process): Calibration
-    {
         /** @var array<string, array{state: string, ratio: float|null, filled: bool}> $pours */
         $pours = $this->remembered->get($caster, "filling {$process}", fn (?array $before): array => $this->pours($caster, $process, $before ?? []));
         $telling = [];

@@ -49,10 +49,10 @@ final readonly class PlanView
      *
      * @return array<string, mixed>|null
      */
-    public function drawing(Values $values, Caster $caster): ?array
+    public function drawing(Values $values, Caster $caster, Workshop $workshop): ?array
     {
         try {
-            $basis = $this->basis($values, $caster);
+            $basis = $this->basis($values, $caster, $workshop);
 
             return self::section($basis, PlanCasting::of($basis), null);
         } catch (\Throwable $error) {

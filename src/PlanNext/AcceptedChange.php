@@ -9,7 +9,6 @@ use MoltenNotes\App\LogPour\Attempt;
 use MoltenNotes\App\Shared\Storage\StoredValue;
 use MoltenNotes\Core\Planning\Change;
 use MoltenNotes\Core\Planning\Remedies;
-use MoltenNotes\Core\Planning\UnknownRemedy;
 use MoltenNotes\Core\Record\Fields;
 
 /** One accepted line of a change sheet: from this attempt to the next. */
@@ -53,9 +52,8 @@ class AcceptedChange
     /** Null when the remedy is no longer known, or its new value no longer fits its field. */
     public function toChange(): ?Change
     {
-        try {
-            $remedy = Remedies::get($this->remedy);
-        } catch (UnknownRemedy) {
+        $remedy = Remedies::find($this->remedy);
+        if (null === $remedy) {
             return null;
         }
         $field = null === $remedy->field ? null : Fields::find($remedy->field);

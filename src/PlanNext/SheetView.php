@@ -47,7 +47,7 @@ final readonly class SheetView
         $causes = array_slice($suspects, 0, self::CAUSES_OFFERED);
         $accepted = $attempt->changeSheet();
         $offered = [];
-        $taken = array_column(array_map(static fn (Change $change): array => [$change->remedy->field, true], $accepted), 1, 0);
+        $taken = array_fill_keys(array_filter(array_map(static fn (Change $change): ?string => $change->remedy->field, $accepted)), true);
         foreach ([...array_values($accepted), ...$planner->proposals($record, $causes)] as $change) {
             $code = $change->remedy->code;
             $field = $change->remedy->field;

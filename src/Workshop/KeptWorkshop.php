@@ -40,6 +40,8 @@ class KeptWorkshop
 
     /** The content, read once a request. */
     private ?Workshop $read = null;
+    /** @var list<string> what the reading found, in words */
+    private array $problems = [];
 
     public function __construct(Caster $caster, Workshop $workshop, \DateTimeImmutable $now)
     {
@@ -61,16 +63,21 @@ class KeptWorkshop
 
     public function workshop(): Workshop
     {
-        return $this->read ??= WorkshopReader::read($this->content, '', new ValueReader(UnitPreferences::metric()));
+        if (null === $this->read) {
+            $reader = new ValueReader(UnitPreferences::metric());
+            $this->read = WorkshopReader::read($this->content, '', $reader);
+            $this->problems = array_map(static fn (FieldProblem $problem): string => "{$problem->pointer}: {$problem->message}", $reader->problems());
+        }
+
+        return $this->read;
     }
 
     /** @return list<string> what of the stored document no longer fits, in words */
     public function unreadable(): array
     {
-        $reader = new ValueReader(UnitPreferences::metric());
-        WorkshopReader::read($this->content, '', $reader);
+        $this->workshop();
 
-        return array_map(static fn (FieldProblem $problem): string => "{$problem->pointer}: {$problem->message}", $reader->problems());
+        return $this->problems;
     }
 
     public function version(): int

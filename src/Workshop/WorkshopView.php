@@ -22,7 +22,8 @@ final readonly class WorkshopView
     /** @return array<string, mixed> */
     public function of(Caster $caster): array
     {
-        $owned = $this->notebook->workshop($caster);
+        $kept = $this->notebook->keptWorkshop($caster);
+        $owned = $kept?->workshop() ?? new Workshop();
         $workshop = $owned->toArray();
         $efficiencies = $this->experience->efficiencies($caster);
 
@@ -31,8 +32,8 @@ final readonly class WorkshopView
             'stock' => array_map(static fn (array $row): array => ['composition' => (object) ($row['composition'] ?? [])] + $row, is_array($workshop['stock']) ? $workshop['stock'] : []),
         ] + $workshop + [
             'shown' => (object) self::shown($owned, new QuantityFormatter($caster->units())),
-            'unreadable' => $this->notebook->keptWorkshop($caster)?->unreadable() ?? [],
-            'version' => $this->notebook->keptWorkshop($caster)?->version() ?? 0,
+            'unreadable' => $kept?->unreadable() ?? [],
+            'version' => $kept?->version() ?? 0,
             'learnt' => ['heats' => count($efficiencies), 'efficiency' => [] === $efficiencies ? null : array_sum(array_map(static fn (Estimate $one): float => $one->si, $efficiencies)) / count($efficiencies)],
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Shared\Http;
 
+use MoltenNotes\App\Shared\Storage\Folder;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ControllerEvent;
@@ -66,9 +67,7 @@ final class CostlyCalls
 
     private function take(string $name, int $places): bool
     {
-        if (!is_dir($this->dir) && !@mkdir($this->dir, 0o770, true) && !is_dir($this->dir)) {
-            throw new \RuntimeException("{$this->dir} cannot be made.");
-        }
+        Folder::insist($this->dir);
         for ($place = 0; $place < $places; ++$place) {
             $file = fopen("{$this->dir}/{$name}-{$place}", 'c');
             if (false === $file) {

@@ -48,6 +48,6 @@ final readonly class DiskSpace
         if (!$event->isMainRequest() || $request->isMethodSafe() || '/api/session' === $request->getPathInfo() || $this->isEnough()) {
             return;
         }
-        $event->setResponse(Problem::response(507, 'storage.full', 'The disk is full: nothing was stored. What you wrote is still on this screen; make room, then save again.', [], [], ['Retry-After' => '60']));
+        $event->setResponse(Problem::diskFull());
     }
 }

@@ -10,6 +10,12 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 /** Errors as application/problem+json (RFC 9457), with a JSON Pointer for each field at fault. */
 final class Problem
 {
+    /** Told by whoever notices first: the look at the disk before a write, or storage itself. */
+    public static function diskFull(): JsonResponse
+    {
+        return self::response(507, 'storage.full', 'The disk is full: nothing was stored. What you wrote is still on this screen; make room, then save again.', [], [], ['Retry-After' => '60']);
+    }
+
     /**
      * @param list<FieldProblem>    $fields
      * @param array<string, mixed>  $more

@@ -47,7 +47,7 @@ final readonly class ProblemListener
             $error instanceof OptimisticLockException => Problem::response(409, 'record.busy', 'Two saves met. Please save again.'),
             $error instanceof UniqueConstraintViolationException => Problem::response(409, 'record.busy', 'The same thing was saved twice at once. Please try again.'),
             $error instanceof CoreError => Problem::response(422, $error->errorCode(), $error->getMessage(), [new FieldProblem('', $error->errorCode(), $error->getMessage())]),
-            self::isDiskFull($error) => Problem::response(507, 'storage.full', 'The disk is full: nothing was stored. What you wrote is still on this screen; make room, then save again.', [], [], ['Retry-After' => '60']),
+            self::isDiskFull($error) => Problem::diskFull(),
             self::isBusy($error) => Problem::response(409, 'record.busy', 'Two saves met. Please save again.'),
             self::isStorageAway($error) => Problem::response(503, 'storage.away', 'The notebook’s storage cannot be reached. What you wrote is still on this screen; please save again in a moment.', [], [], ['Retry-After' => '5']),
             $error instanceof HttpExceptionInterface => Problem::response($error->getStatusCode(), 'http.'.$error->getStatusCode(), self::httpWords($error->getStatusCode()), [], [], self::headers($error)),

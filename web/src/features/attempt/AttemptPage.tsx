@@ -8,6 +8,7 @@ import {
   api,
   defectWords,
   fieldMessages,
+  keepSaved,
   ProblemError,
   useHandbook,
   wordsFor,
@@ -142,10 +143,7 @@ function Inspection({ attempt }: { attempt: Attempt }) {
           body: { ...entryOfAttempt(attempt), verdict: verdict as Exclude<AttemptEntry['verdict'], undefined> },
         }),
       ),
-    onSuccess: async ({ attempt: judged }) => {
-      queries.setQueryData(['attempts', judged.id], judged);
-      await Promise.all(['bench', 'castings', 'ledger', 'why', 'change-sheet'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
-    },
+    onSuccess: ({ attempt: judged }) => keepSaved(queries, judged),
     onError: () => void queries.invalidateQueries({ queryKey: ['attempts', attempt.id] }),
   });
   if (attempt.state === 'planned') return null;
@@ -223,9 +221,9 @@ function Unreadable({ attempt }: { attempt: Attempt }) {
 function useFindings(id: string, done: () => void) {
   const queries = useQueryClient();
   const onSuccess = async (attempt: Attempt) => {
-    queries.setQueryData(['attempts', id], attempt);
+    const kept = keepSaved(queries, attempt);
     done();
-    await Promise.all(['bench', 'castings', 'ledger', 'why', 'change-sheet'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
+    await kept;
   };
   const save = useMutation({
     mutationFn: ({ finding, entry }: { finding: string; entry: FindingEntry }) =>

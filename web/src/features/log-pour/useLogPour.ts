@@ -1,6 +1,6 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { answered, api, type Attempt, type AttemptEntry, type FindingEntry } from '../../shared/api';
+import { answered, api, keepSaved, type Attempt, type AttemptEntry, type FindingEntry } from '../../shared/api';
 import type { Draft } from './model';
 
 export const suggestionsQuery = (casting: string) =>
@@ -23,8 +23,7 @@ export function useSavePour(onSaved: (attempt: Attempt, questions: string[]) => 
       return { attempt, questions: logged.questions.map((question) => question.message) };
     },
     onSuccess: async ({ attempt, questions }) => {
-      queries.setQueryData(['attempts', attempt.id], attempt);
-      await Promise.all(['bench', 'castings', 'ledger', 'suggestions', 'why', 'change-sheet'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
+      await keepSaved(queries, attempt);
       onSaved(attempt, questions);
     },
   });

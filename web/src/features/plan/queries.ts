@@ -1,6 +1,6 @@
 import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { answered, api, csrfToken, ProblemError, readProblem, type Attempt, type AttemptEntry, type MeshReading, type TypedEntry } from '../../shared/api';
+import { answered, api, csrfToken, keepSaved, ProblemError, readProblem, type Attempt, type AttemptEntry, type MeshReading, type TypedEntry } from '../../shared/api';
 
 /** A plan for what stands on the screen. The key is the question: an answer to an older one can never take its place; the last good one stays until the new is there. */
 export const livePlanQuery = (values: Record<string, TypedEntry>) =>
@@ -17,8 +17,7 @@ export function useSavePlan(onSaved: (attempt: Attempt) => void) {
   return useMutation({
     mutationFn: ({ id, entry }: { id: string; entry: AttemptEntry }) => answered(api.PUT('/api/attempts/{id}', { params: { path: { id } }, body: entry })),
     onSuccess: async ({ attempt }) => {
-      queries.setQueryData(['attempts', attempt.id], attempt);
-      await Promise.all(['bench', 'castings', 'ledger', 'suggestions', 'why', 'change-sheet'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
+      await keepSaved(queries, attempt);
       onSaved(attempt);
     },
   });
