@@ -8,7 +8,7 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\LogPour\AttemptView;
-use MoltenNotes\App\Shared\Storage\Notebook;
+use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Planning\Remedies;
 use Symfony\Component\HttpFoundation\JsonResponse;

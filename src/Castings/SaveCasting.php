@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Castings;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Notebook\Casting;
+use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\Ids;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\App\Shared\Http\StaleSave;
-use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Record\ValueReader;
 use Psr\Clock\ClockInterface;
 

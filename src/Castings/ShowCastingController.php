@@ -6,13 +6,13 @@ namespace MoltenNotes\App\Castings;
 
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\Findings\RecordedFinding;
-use MoltenNotes\App\LogPour\Attempt;
 use MoltenNotes\App\LogPour\AttemptView;
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\RecordedFinding;
 use MoltenNotes\App\PlanCasting\PlanView;
 use MoltenNotes\App\PlanNext\SheetView;
 use MoltenNotes\App\Shared\Http\Costly;
-use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Record\History;
 use MoltenNotes\Core\Workshop\Workshop;
 use Symfony\Component\HttpFoundation\JsonResponse;

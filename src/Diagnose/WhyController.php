@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Diagnose;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\JsonBody;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
-use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Record\ValueReader;
 use Psr\Clock\ClockInterface;

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Diagnose;
 
-use MoltenNotes\App\LogPour\Attempt;
-use MoltenNotes\App\Shared\Storage\Notebook;
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\CauseOpinion;
+use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Diagnosis\Diagnose;
 use MoltenNotes\Core\Diagnosis\Diagnosis;

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Findings;
 
 use Doctrine\ORM\EntityManagerInterface;
-use MoltenNotes\App\LogPour\Attempt;
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\RecordedFinding;
 use MoltenNotes\App\Shared\Http\Ids;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
-use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\Finding;
 use MoltenNotes\Core\Record\RejectedRecord;

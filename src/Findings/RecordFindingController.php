@@ -6,9 +6,9 @@ namespace MoltenNotes\App\Findings;
 
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\LogPour\AttemptView;
+use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\JsonBody;
-use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Record\FindingReader;
 use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Record\Vocabulary;

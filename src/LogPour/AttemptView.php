@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace MoltenNotes\App\LogPour;
 
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\Diagnose\CauseOpinion;
-use MoltenNotes\App\Findings\RecordedFinding;
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\CauseOpinion;
+use MoltenNotes\App\Notebook\Heat;
+use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\RecordedFinding;
+use MoltenNotes\App\Notebook\Unreadable;
 use MoltenNotes\App\PlanCasting\PlanView;
-use MoltenNotes\App\Shared\Storage\Notebook;
-use MoltenNotes\App\Shared\Storage\Unreadable;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Planning\ValueWords;
 use MoltenNotes\Core\Quantity\Dimension;

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace MoltenNotes\App\LogPour;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\Heat;
+use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\Ids;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\App\Shared\Http\StaleSave;
-use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\RejectedRecord;
 use MoltenNotes\Core\Record\Values;

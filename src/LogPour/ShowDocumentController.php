@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\LogPour;
 
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\Shared\Storage\Notebook;
+use MoltenNotes\App\Notebook\Notebook;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;

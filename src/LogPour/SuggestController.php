@@ -6,7 +6,9 @@ namespace MoltenNotes\App\LogPour;
 
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\Shared\Storage\Notebook;
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\Heat;
+use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\History;
 use MoltenNotes\Core\Record\Values;

@@ -6,9 +6,9 @@ namespace MoltenNotes\App\PlanCasting;
 
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\LogPour\Attempt;
-use MoltenNotes\App\LogPour\Heat;
-use MoltenNotes\App\Shared\Storage\Remembered;
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\Heat;
+use MoltenNotes\App\Notebook\Remembered;
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Charge\MeltEnergy;
 use MoltenNotes\Core\Filling\Calibration;

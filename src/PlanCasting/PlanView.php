@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\PlanCasting;
 
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\Shared\Storage\Notebook;
+use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\Core\Mould\MouldSection;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;

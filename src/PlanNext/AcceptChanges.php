@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\PlanNext;
 
-use MoltenNotes\App\LogPour\Attempt;
+use MoltenNotes\App\Notebook\AcceptedChange;
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\StaleSave;
-use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Planning\Change;
 use MoltenNotes\Core\Planning\NextAttempt;

@@ -6,9 +6,9 @@ namespace MoltenNotes\App\PlanNext;
 
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\LogPour\AttemptView;
+use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\JsonBody;
-use MoltenNotes\App\Shared\Storage\Notebook;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;

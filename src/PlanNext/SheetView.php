@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\PlanNext;
 
-use MoltenNotes\App\Diagnose\CauseOpinion;
 use MoltenNotes\App\Diagnose\WhyView;
-use MoltenNotes\App\LogPour\Attempt;
-use MoltenNotes\App\Shared\Storage\Notebook;
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\CauseOpinion;
+use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\WrittenPrediction;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Diagnosis\RankedCause;
 use MoltenNotes\Core\Pattern\Sections;

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace MoltenNotes\App\PlanNext;
 
 use MoltenNotes\App\Diagnose\WhyView;
-use MoltenNotes\App\LogPour\Attempt;
 use MoltenNotes\App\LogPour\LogPour;
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\WrittenPrediction;
 use MoltenNotes\App\Shared\Http\Ids;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
-use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Planning\Change;
 use MoltenNotes\Core\Planning\NextAttempt;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Workshop;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\JsonBody;
-use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Charge\Mix;
 use MoltenNotes\Core\Charge\Stock;
 use MoltenNotes\Core\Quantity\Dimension;

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Workshop;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Notebook\KeptWorkshop;
+use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\StaleSave;
-use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Workshop\WorkshopReader;
 use Psr\Clock\ClockInterface;

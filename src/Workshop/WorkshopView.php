@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Workshop;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\PlanCasting\OwnExperience;
-use MoltenNotes\App\Shared\Storage\Notebook;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;

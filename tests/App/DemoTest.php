@@ -8,7 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Demo\LoadDemo;
 use MoltenNotes\App\Diagnose\WhyView;
-use MoltenNotes\App\LogPour\Attempt;
+use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\Core\Record\History;
 
 /** The demo tells a story: each failure must be explained by its own record. */

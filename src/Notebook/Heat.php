@@ -2,14 +2,13 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\LogPour;
+namespace MoltenNotes\App\Notebook;
 
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\Shared\Storage\Unreadable;
 use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\Values;

@@ -2,20 +2,13 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\LogPour;
+namespace MoltenNotes\App\Notebook;
 
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\Castings\Casting;
-use MoltenNotes\App\Diagnose\CauseOpinion;
-use MoltenNotes\App\Diagnose\CheckAnswer;
-use MoltenNotes\App\Findings\RecordedFinding;
-use MoltenNotes\App\PlanNext\AcceptedChange;
-use MoltenNotes\App\PlanNext\WrittenPrediction;
-use MoltenNotes\App\Shared\Storage\Unreadable;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Planning\Change;

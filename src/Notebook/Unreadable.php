@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\Shared\Storage;
+namespace MoltenNotes\App\Notebook;
 
 /** Something stored that no longer fits the tables it was read with. It is kept, shown as it is, and takes part in no computation. */
 final readonly class Unreadable

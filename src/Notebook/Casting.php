@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\Castings;
+namespace MoltenNotes\App\Notebook;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;

@@ -2,12 +2,10 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\Findings;
+namespace MoltenNotes\App\Notebook;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
-use MoltenNotes\App\LogPour\Attempt;
-use MoltenNotes\App\Shared\Storage\Unreadable;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Finding;
 use MoltenNotes\Core\Record\Vocabulary;

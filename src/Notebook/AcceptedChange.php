@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\PlanNext;
+namespace MoltenNotes\App\Notebook;
 
 use Doctrine\ORM\Mapping as ORM;
-use MoltenNotes\App\LogPour\Attempt;
-use MoltenNotes\App\Shared\Storage\StoredValue;
 use MoltenNotes\Core\Planning\Change;
 use MoltenNotes\Core\Planning\Remedies;
 use MoltenNotes\Core\Record\Fields;

@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\LogPour;
+namespace MoltenNotes\App\Notebook;
 
 use Doctrine\ORM\Mapping as ORM;
-use MoltenNotes\App\Shared\Storage\StoredValue;
-use MoltenNotes\App\Shared\Storage\Unreadable;
 use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\Fields;

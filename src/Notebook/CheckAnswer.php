@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\Diagnose;
+namespace MoltenNotes\App\Notebook;
 
 use Doctrine\ORM\Mapping as ORM;
-use MoltenNotes\App\LogPour\Attempt;
 
 /** What the caster found when making a check. */
 #[ORM\Entity]

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\Diagnose;
+namespace MoltenNotes\App\Notebook;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
-use MoltenNotes\App\LogPour\Attempt;
 
 /** What the caster thinks of a cause, kept beside what was computed. */
 #[ORM\Entity]

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\Shared\Storage;
+namespace MoltenNotes\App\Notebook;
 
 use MoltenNotes\App\Account\Caster;
 use Psr\Cache\CacheItemPoolInterface;

@@ -2,16 +2,12 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\Shared\Storage;
+namespace MoltenNotes\App\Notebook;
 
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\Castings\Casting;
-use MoltenNotes\App\LogPour\Attempt;
-use MoltenNotes\App\LogPour\Heat;
 use MoltenNotes\App\Shared\Http\Ids;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
-use MoltenNotes\App\Workshop\KeptWorkshop;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\Choices;

@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\PlanNext;
+namespace MoltenNotes\App\Notebook;
 
 use Doctrine\ORM\Mapping as ORM;
-use MoltenNotes\App\LogPour\Attempt;
 use MoltenNotes\Core\Planning\Outcome;
 use MoltenNotes\Core\Planning\Prediction;
 
