@@ -164,9 +164,12 @@ final class ValueReader
         return null !== $raw && true === $this->flag($raw, $pointer);
     }
 
-    public function refuse(string $pointer, string $code, string $message): void
+    /** @return null so that a reader can refuse and give nothing in one line */
+    public function refuse(string $pointer, string $code, string $message): null
     {
         $this->problems[] = new FieldProblem($pointer, $code, $message);
+
+        return null;
     }
 
     /** @return list<FieldProblem> */

@@ -37,38 +37,89 @@ final class WorkshopReader
         }
         $reader->refuseUnknown($raw, self::PARTS, $pointer, 'record.unknown_part', 'This is not kept of a workshop.');
         $furnaces = $crucibles = $flasks = $cutters = $stock = [];
-        foreach (self::rows($raw, 'furnaces', $pointer, $reader) as [$row, $name, $m, $at]) {
-            $furnaces[] = ['name' => $name, 'source' => isset($row['source']) ? $reader->choice('energy_source', $row['source'], $at.'/source') : null, 'power' => $m['power'], 'efficiency' => $m['efficiency']];
+        foreach (self::rows($raw, 'furnaces', $pointer, $reader) as [$name, $row]) {
+            $furnaces[] = ['name' => $name, 'source' => self::words($row['source']), 'power' => self::quantity($row['power']), 'efficiency' => self::quantity($row['efficiency'])];
         }
-        foreach (self::rows($raw, 'crucibles', $pointer, $reader) as [, $name, $m]) {
-            $crucibles[] = ['name' => $name, 'volume' => $m['volume'], 'mass' => $m['mass']];
+        foreach (self::rows($raw, 'crucibles', $pointer, $reader) as [$name, $row]) {
+            $crucibles[] = ['name' => $name, 'volume' => self::quantity($row['volume']), 'mass' => self::quantity($row['mass'])];
         }
-        foreach (self::rows($raw, 'flasks', $pointer, $reader) as [, $name, $m]) {
-            $flasks[] = ['name' => $name, 'length' => $m['length'], 'width' => $m['width'], 'cope' => $m['cope'], 'drag' => $m['drag']];
+        foreach (self::rows($raw, 'flasks', $pointer, $reader) as [$name, $row]) {
+            $flasks[] = ['name' => $name, 'length' => self::quantity($row['length']), 'width' => self::quantity($row['width']), 'cope' => self::quantity($row['cope']), 'drag' => self::quantity($row['drag'])];
         }
-        foreach (self::rows($raw, 'cutters', $pointer, $reader) as [$row, $name, $m, $at]) {
-            $kind = in_array($row['kind'] ?? null, ['drill', 'tube', 'bar'], true) ? $row['kind'] : null;
-            if (null === $kind) {
-                $reader->refuse($at.'/kind', 'record.unknown_choice', 'A cutter is a drill, a tube or a bar.');
-            }
-            if (null === $m['size']) {
-                $reader->refuse($at.'/size', 'workshop.size_missing', 'Say how large it is.');
-            } elseif (is_string($kind)) {
-                $cutters[] = ['name' => $name, 'kind' => $kind, 'size' => $m['size']];
+        foreach (self::rows($raw, 'cutters', $pointer, $reader) as [$name, $row]) {
+            $kind = self::words($row['kind']);
+            $size = self::quantity($row['size']);
+            if (null !== $kind && null !== $size) {
+                $cutters[] = ['name' => $name, 'kind' => $kind, 'size' => $size];
             }
         }
-        foreach (self::rows($raw, 'stock', $pointer, $reader) as [$row, $name, $m, $at]) {
-            $stock[] = ['name' => $name, 'mass' => $m['mass'], 'least' => $m['least'], 'price' => self::price($row['price'] ?? null, $at.'/price', $reader), 'loss' => $m['loss'], 'composition' => self::composition($row['composition'] ?? [], $at.'/composition', $reader)];
+        foreach (self::rows($raw, 'stock', $pointer, $reader) as [$name, $row]) {
+            $price = $row['price'];
+            $stock[] = ['name' => $name, 'mass' => self::quantity($row['mass']), 'least' => self::quantity($row['least']), 'price' => is_float($price) ? $price : null, 'loss' => self::quantity($row['loss']), 'composition' => self::shares($row['composition'])];
         }
 
-        return new Workshop($furnaces, $crucibles, $flasks, $cutters, $stock, self::tariffs($raw['tariffs'] ?? [], $pointer.'/tariffs', $reader), $reader->measured('safe_lift', 'kg', [0.5, 500], null, $raw['safe_lift'] ?? null, $pointer.'/safe_lift'), self::currency($raw['currency'] ?? 'EUR', $pointer.'/currency', $reader), isset($raw['school']) ? $reader->choice('school', $raw['school'], $pointer.'/school') : null);
+        return new Workshop(
+            $furnaces,
+            $crucibles,
+            $flasks,
+            $cutters,
+            $stock,
+            self::tariffs($raw['tariffs'] ?? [], $pointer.'/tariffs', $reader),
+            self::quantity(self::setting('safe_lift', $raw['safe_lift'] ?? null, $pointer.'/safe_lift', $reader)),
+            self::words(self::setting('currency', $raw['currency'] ?? 'EUR', $pointer.'/currency', $reader)) ?? 'EUR',
+            self::words(self::setting('school', $raw['school'] ?? null, $pointer.'/school', $reader)),
+        );
+    }
+
+    /** @return list<string> kinds of things a workshop holds */
+    public static function kinds(): array
+    {
+        return array_keys(self::ROWS);
+    }
+
+    /** @return list<string> what is kept of a thing of this kind; empty where there is no such kind */
+    public static function columns(string $kind): array
+    {
+        return isset(self::ROWS[$kind], self::WORDS[$kind]) ? ['name', ...self::WORDS[$kind], ...array_keys(self::ROWS[$kind])] : [];
+    }
+
+    /**
+     * One column of one thing: a name, words, a price, a composition (element → share) or a measurement. Null is blank, or was refused.
+     *
+     * @return Measurement|array<string, float>|string|float|null
+     */
+    public static function column(string $kind, string $column, mixed $raw, string $pointer, ValueReader $reader): Measurement|array|string|float|null
+    {
+        $bounds = self::ROWS[$kind][$column] ?? null;
+        if (null !== $bounds) {
+            return $reader->measured($column, $bounds[0], [$bounds[1], $bounds[2]], null, $raw, $pointer);
+        }
+
+        return match ($column) {
+            'name' => self::name($raw, $pointer, $reader),
+            'source' => null === $raw ? null : $reader->choice('energy_source', $raw, $pointer),
+            'kind' => self::cutterKind($raw, $pointer, $reader),
+            'price' => self::price($raw, $pointer, $reader),
+            default => self::composition($raw ?? [], $pointer, $reader),
+        };
+    }
+
+    /** One of the settings that are not things: "safe_lift", "currency", "school", or a tariff as "tariffs." and its source. Null is blank, or was refused. */
+    public static function setting(string $setting, mixed $raw, string $pointer, ValueReader $reader): Measurement|string|float|null
+    {
+        return match ($setting) {
+            'safe_lift' => $reader->measured('safe_lift', 'kg', [0.5, 500], null, $raw, $pointer),
+            'currency' => self::currency($raw, $pointer, $reader),
+            'school' => null === $raw ? null : $reader->choice('school', $raw, $pointer),
+            default => self::tariff(substr($setting, strlen('tariffs.')), $raw, $pointer, $reader),
+        };
     }
 
     /**
      * @param array<mixed>       $raw
      * @param key-of<self::ROWS> $kind
      *
-     * @return iterable<array{array<mixed>, string, array<string, Measurement|null>, string}>
+     * @return iterable<array{string, array<string, Measurement|array<string, float>|string|float|null>}> name and columns
      */
     private static function rows(array $raw, string $kind, string $pointer, ValueReader $reader): iterable
     {
@@ -84,14 +135,77 @@ final class WorkshopReader
                 $reader->refuse($at, 'record.not_an_object', 'This must be an object.');
                 continue;
             }
-            $reader->refuseUnknown($row, ['name', ...self::WORDS[$kind], ...array_keys(self::ROWS[$kind])], $at, 'record.unknown_part', 'This is not kept of such a thing.');
-            $name = trim($reader->text($row['name'] ?? null, $at.'/name') ?? '');
-            $measured = [];
-            foreach (self::ROWS[$kind] as $key => $bounds) {
-                $measured[$key] = $reader->measured($key, $bounds[0], [$bounds[1], $bounds[2]], null, $row[$key] ?? null, "{$at}/{$key}");
+            $reader->refuseUnknown($row, self::columns($kind), $at, 'record.unknown_part', 'This is not kept of such a thing.');
+            $columns = [];
+            foreach (self::columns($kind) as $column) {
+                $columns[$column] = self::column($kind, $column, $row[$column] ?? null, "{$at}/{$column}", $reader);
             }
-            yield [$row, '' === $name ? ucfirst(rtrim($kind, 's')).' '.($index + 1) : mb_substr($name, 0, 60), $measured, $at];
+            self::insist($kind, $row, $at, $reader);
+            $name = self::words($columns['name']);
+            yield [$name ?? ucfirst(rtrim($kind, 's')).' '.($index + 1), $columns];
         }
+    }
+
+    /**
+     * What a thing of this kind cannot do without.
+     *
+     * @param array<mixed> $row its columns, read or not
+     */
+    public static function insist(string $kind, array $row, string $pointer, ValueReader $reader): void
+    {
+        if ('cutters' === $kind && null === ($row['size'] ?? null)) {
+            $reader->refuse($pointer.'/size', 'workshop.size_missing', 'Say how large it is.');
+        }
+        if ('cutters' === $kind && null === ($row['kind'] ?? null)) {
+            $reader->refuse($pointer.'/kind', 'record.unknown_choice', 'A cutter is a drill, a tube or a bar.');
+        }
+    }
+
+    private static function name(mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        $name = trim($reader->text($raw, $pointer) ?? '');
+
+        return '' === $name ? null : mb_substr($name, 0, 60);
+    }
+
+    private static function cutterKind(mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        if (null === $raw || in_array($raw, ['drill', 'tube', 'bar'], true)) {
+            return $raw;
+        }
+
+        return $reader->refuse($pointer, 'record.unknown_choice', 'A cutter is a drill, a tube or a bar.');
+    }
+
+    private static function tariff(string $source, mixed $raw, string $pointer, ValueReader $reader): ?float
+    {
+        if (!isset(Choices::list('energy_source')[$source])) {
+            return $reader->refuse($pointer, 'record.unknown_choice', 'This is not a source of heat we know.');
+        }
+
+        return self::price($raw, $pointer, $reader);
+    }
+
+    /** @param Measurement|array<string, float>|string|float|null $value */
+    private static function quantity(Measurement|array|string|float|null $value): ?Measurement
+    {
+        return $value instanceof Measurement ? $value : null;
+    }
+
+    /** @param Measurement|array<string, float>|string|float|null $value */
+    private static function words(Measurement|array|string|float|null $value): ?string
+    {
+        return is_string($value) ? $value : null;
+    }
+
+    /**
+     * @param Measurement|array<string, float>|string|float|null $value
+     *
+     * @return array<string, float>
+     */
+    private static function shares(Measurement|array|string|float|null $value): array
+    {
+        return is_array($value) ? $value : [];
     }
 
     private static function price(mixed $raw, string $pointer, ValueReader $reader): ?float
@@ -103,9 +217,8 @@ final class WorkshopReader
         if ((is_float($number) || is_int($number)) && $number >= 0 && $number < 1e6) {
             return (float) $number;
         }
-        $reader->refuse($pointer, 'workshop.price', 'A price is a number, 0 or more, such as 2.20.');
 
-        return null;
+        return $reader->refuse($pointer, 'workshop.price', 'A price is a number, 0 or more, such as 2.20.');
     }
 
     /** @return array<string, float> element → share */
@@ -138,12 +251,7 @@ final class WorkshopReader
     {
         $tariffs = [];
         foreach ($reader->object($raw, $pointer, 'Tariffs are an object of sources of heat with their prices.') as $source => $price) {
-            $at = $pointer.'/'.ValueReader::escape((string) $source);
-            if (!isset(Choices::list('energy_source')[$source])) {
-                $reader->refuse($at, 'record.unknown_choice', 'This is not a source of heat we know.');
-                continue;
-            }
-            $value = self::price($price, $at, $reader);
+            $value = self::tariff((string) $source, $price, $pointer.'/'.ValueReader::escape((string) $source), $reader);
             if (null !== $value) {
                 $tariffs[(string) $source] = $value;
             }

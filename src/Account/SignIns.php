@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Account;
 
 use Doctrine\ORM\EntityManagerInterface;
+use MoltenNotes\App\Shared\Http\DeviceName;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\RequestStack;
 use Symfony\Component\Uid\Uuid;
@@ -25,7 +26,7 @@ final readonly class SignIns
     public function begin(Caster $caster): void
     {
         $request = $this->requests->getMainRequest();
-        $signIn = new SignIn($this->storage->getReference(Caster::class, $caster->id()) ?? $caster, self::device($request?->headers->get('User-Agent') ?? ''), $this->clock->now());
+        $signIn = new SignIn($this->storage->getReference(Caster::class, $caster->id()) ?? $caster, DeviceName::of($request), $this->clock->now());
         $this->storage->persist($signIn);
         $this->storage->flush();
         $this->storage->getConnection()->executeStatement(
@@ -103,28 +104,5 @@ final readonly class SignIns
         $id = null !== $request && $request->hasSession() ? $request->getSession()->get(self::KEY) : null;
 
         return is_string($id) && Uuid::isValid($id) ? Uuid::fromString($id) : null;
-    }
-
-    /** Enough to tell one's devices apart: what the browser calls itself, shortened. */
-    private static function device(string $agent): string
-    {
-        $system = match (true) {
-            str_contains($agent, 'Android') => 'Android',
-            str_contains($agent, 'iPhone'), str_contains($agent, 'iPad') => 'iOS',
-            str_contains($agent, 'Windows') => 'Windows',
-            str_contains($agent, 'Mac OS') => 'macOS',
-            str_contains($agent, 'Linux') => 'Linux',
-            default => 'unknown system',
-        };
-        $browser = match (true) {
-            str_contains($agent, 'Firefox/') => 'Firefox',
-            str_contains($agent, 'Edg/') => 'Edge',
-            str_contains($agent, 'Chrome/'), str_contains($agent, 'Chromium/') => 'Chrome',
-            str_contains($agent, 'Safari/') => 'Safari',
-            '' === $agent => 'No browser',
-            default => 'Another program',
-        };
-
-        return "{$browser} on {$system}";
     }
 }

@@ -54,10 +54,10 @@ final readonly class BenchController
         /** @var list<array{id: string, casting_id: string, previous_id: string|null, name: string, number: int|string, poured_on: string|null, verdict: string|null, process: string|null, alloy: string|null, pour_temperature_k: float|string|null, version: int|string, found: int|string, followed: int|string, tried_again: int|string}> $rows */
         $rows = $this->connection->fetchAllAssociative(
             'SELECT a.id, a.casting_id, a.previous_id, c.name, a.number, a.poured_on, a.verdict, a.process, a.alloy, a.pour_temperature_k, a.version,
-                    (SELECT COUNT(*) FROM finding f WHERE f.attempt_id = a.id) AS found,
-                    EXISTS (SELECT 1 FROM attempt n WHERE n.previous_id = a.id) AS followed,
-                    (SELECT n.number FROM attempt n WHERE n.casting_id = a.casting_id ORDER BY n.number DESC LIMIT 1) > a.number AS tried_again
-             FROM (SELECT id FROM attempt WHERE caster_id = ? ORDER BY happened_on DESC, id DESC LIMIT '.self::LOOKED_THROUGH.') latest
+                    (SELECT COUNT(*) FROM finding f WHERE f.attempt_id = a.id AND f.binned_at IS NULL) AS found,
+                    EXISTS (SELECT 1 FROM attempt n WHERE n.previous_id = a.id AND n.binned_at IS NULL) AS followed,
+                    (SELECT n.number FROM attempt n WHERE n.casting_id = a.casting_id AND n.binned_at IS NULL ORDER BY n.number DESC LIMIT 1) > a.number AS tried_again
+             FROM (SELECT id FROM attempt WHERE caster_id = ? AND binned_at IS NULL ORDER BY happened_on DESC, id DESC LIMIT '.self::LOOKED_THROUGH.') latest
              JOIN attempt a ON a.id = latest.id JOIN casting c ON c.id = a.casting_id ORDER BY a.happened_on DESC, a.number DESC',
             [$caster->id()->toBinary()],
         );

@@ -41,14 +41,15 @@ final readonly class ShowCastingController
         $casting = $this->notebook->casting($id, $caster);
         $before = $request->query->getInt('before', \PHP_INT_MAX);
         /** @var list<Attempt> $trail */
-        $trail = array_reverse($this->storage->createQuery('SELECT a FROM '.Attempt::class.' a WHERE a.casting = :casting AND a.number < :before ORDER BY a.number DESC')
+        $trail = array_reverse($this->storage->createQuery('SELECT a FROM '.Attempt::class.' a WHERE a.casting = :casting AND a.binnedAt IS NULL AND a.number < :before ORDER BY a.number DESC')
             ->setParameter('casting', $casting->id(), 'uuid')->setParameter('before', min($before, 2_000_000_000))->setMaxResults(self::SHOWN)->getResult());
         $workshop = $this->notebook->workshop($caster);
         $first = [] === $trail ? 1 : $trail[0]->number();
 
         return new JsonResponse($casting->toArray() + [
-            'attempts' => $this->notebook->nextNumber($casting) - 1,
-            'earlier' => $first > 1 ? $first : null,
+            'attempts' => $this->notebook->attempts($casting),
+            'next_number' => $this->notebook->nextNumber($casting),
+            'earlier' => $this->notebook->hasAttemptBefore($casting, $first) ? $first : null,
             'trail' => array_map(fn (Attempt $attempt): array => $this->step($attempt, $caster, $workshop), $trail),
         ]);
     }
@@ -57,6 +58,7 @@ final readonly class ShowCastingController
     private function step(Attempt $attempt, Caster $caster, Workshop $workshop): array
     {
         return $this->attempts->summary($attempt) + [
+            'name' => $attempt->name(),
             'note' => $attempt->note(),
             'findings' => array_map(static fn (RecordedFinding $finding): array => $finding->toArray(), $attempt->findings()),
             'confirmed' => array_keys(array_filter($attempt->opinions(), static fn ($opinion): bool => 'confirmed' === $opinion->toArray()['opinion'])),

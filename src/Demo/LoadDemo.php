@@ -7,18 +7,11 @@ namespace MoltenNotes\App\Demo;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Account\DemoAccount;
 use MoltenNotes\App\Account\Register;
-use MoltenNotes\App\Castings\SaveCasting;
-use MoltenNotes\App\Findings\RecordFinding;
-use MoltenNotes\App\LogPour\AttemptEntry;
-use MoltenNotes\App\LogPour\LogPour;
-use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Change\ApplyCommand;
+use MoltenNotes\App\Change\Command;
 use MoltenNotes\App\Notebook\Notebook;
-use MoltenNotes\App\PlanNext\AcceptChanges;
-use MoltenNotes\App\PlanNext\StartNext;
-use MoltenNotes\App\Workshop\SaveWorkshop;
-use MoltenNotes\Core\Record\FindingReader;
 use MoltenNotes\Core\Record\ValueReader;
-use MoltenNotes\Core\Record\Vocabulary;
+use MoltenNotes\Core\Workshop\WorkshopReader;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
@@ -29,17 +22,10 @@ use Symfony\Component\Uid\Uuid;
  */
 final readonly class LoadDemo
 {
-    public function __construct(
-        private Register $register,
-        private SaveCasting $saveCasting,
-        private LogPour $logPour,
-        private RecordFinding $findings,
-        private AcceptChanges $acceptChanges,
-        private StartNext $startNext,
-        private SaveWorkshop $saveWorkshop,
-        private Notebook $notebook,
-        private ClockInterface $clock,
-    ) {
+    private const DEVICE = 'The demo';
+
+    public function __construct(private Register $register, private ApplyCommand $apply, private Notebook $notebook, private ClockInterface $clock)
+    {
     }
 
     /** @return int attempts logged */
@@ -48,16 +34,16 @@ final readonly class LoadDemo
         $caster = ($this->register)($email, 'The boat shed', $password) ?? throw new \LogicException('There is an account with this address already.');
         /** @var array<string, mixed> $workshop */
         $workshop = require __DIR__.'/Data/workshop.php';
-        ($this->saveWorkshop)($workshop, $caster);
+        $this->furnish($workshop, $caster);
         /** @var list<array{name: string, purpose: string, wanted: int, note: string, plan: array<string, mixed>, pours: list<Pour>}> $scenario */
         $scenario = require __DIR__.'/Data/scenario.php';
         $count = 0;
         foreach ($scenario as $row) {
-            $about = array_intersect_key($row, ['name' => 0, 'purpose' => 0, 'wanted' => 0, 'note' => 0]);
-            $casting = ($this->saveCasting)(Uuid::v7()->toRfc4122(), $about, $caster)['casting'];
-            $attempt = null;
+            $casting = Uuid::v7()->toRfc4122();
+            $this->change($caster, ['part' => 'casting', 'id' => $casting, 'create' => [], 'set' => self::to(array_intersect_key($row, ['name' => 0, 'purpose' => 0, 'wanted' => 0, 'note' => 0]))]);
+            $previous = null;
             foreach ($row['pours'] as $pour) {
-                $attempt = $this->pour($attempt, $pour, $casting->id()->toRfc4122(), $row['plan'], $caster);
+                $previous = $this->pour($previous, $pour, $casting, $row['plan'], $caster);
                 ++$count;
             }
         }
@@ -65,55 +51,74 @@ final readonly class LoadDemo
         return $count;
     }
 
-    /**
-     * @param Pour                 $pour
-     * @param array<string, mixed> $plan
-     */
-    private function pour(?Attempt $previous, array $pour, string $castingId, array $plan, Caster $caster): Attempt
+    /** @param array<string, mixed> $workshop */
+    private function furnish(array $workshop, Caster $caster): void
     {
-        [$date, $made, $heat, $observations, $findings, $answers, $opinions, $verdict, $note, $accepted] = $pour;
-        $id = Uuid::v7()->toRfc4122();
-        $body = ['casting_id' => $castingId, 'planned' => $plan, 'made' => $made, 'observations' => $observations, 'poured_on' => $date, 'verdict' => $verdict, 'note' => $note];
-        if (null !== $previous) {
-            $started = ($this->startNext)($previous, $id)['attempt'];
-            $body['planned'] = $started->valuesOf('planned')->toArray();
-            $body['version'] = $started->version();
+        $changes = $settings = [];
+        foreach ($workshop as $key => $value) {
+            if (!in_array($key, WorkshopReader::kinds(), true)) {
+                $settings += 'tariffs' === $key && is_array($value) ? array_combine(array_map(static fn (int|string $source): string => "tariffs.{$source}", array_keys($value)), $value) : [$key => $value];
+                continue;
+            }
+            foreach (is_array($value) ? $value : [] as $row) {
+                $changes[] = ['part' => 'workshop_row', 'id' => Uuid::v7()->toRfc4122(), 'create' => ['kind' => $key], 'set' => self::to(is_array($row) ? $row : [])];
+            }
         }
-        if (null !== $date) {
-            // The metal of the plan is the metal that was melted.
-            $body['heat'] = ['values' => $heat + ['metal.alloy' => $body['planned']['metal.alloy']]];
-        }
-        $attempt = ($this->logPour)($id, AttemptEntry::read($body, $caster->units(), $this->clock->now()), $caster)['attempt'];
-        $this->inspect($attempt, $findings, $answers, $opinions, $caster);
-        if ([] !== $accepted) {
-            ($this->acceptChanges)($attempt, ['accepted' => array_map(static fn (array $row): array => ['remedy' => $row[0]] + (isset($row[1]) ? ['new' => $row[1]] : []), $accepted)]);
-        }
-
-        return $attempt;
+        $this->change($caster, ['part' => 'workshop', 'id' => $caster->id()->toRfc4122(), 'set' => self::to($settings)], ...$changes);
     }
 
     /**
-     * @param list<array<string, mixed>>                         $findings
-     * @param array<string, 'yes'|'no'|'unclear'>                $answers
-     * @param array<string, 'confirmed'|'suspected'|'ruled_out'> $opinions
+     * @param Pour                 $pour
+     * @param array<string, mixed> $plan
+     *
+     * @return string the attempt's id
      */
-    private function inspect(Attempt $attempt, array $findings, array $answers, array $opinions, Caster $caster): void
+    private function pour(?string $previous, array $pour, string $casting, array $plan, Caster $caster): string
     {
-        $reader = new ValueReader($caster->units());
-        foreach ($findings as $index => $raw) {
-            $finding = FindingReader::read($raw, "/findings/{$index}", $reader, Vocabulary::standard());
-            $reader->insist();
-            if (null !== $finding) {
-                $this->findings->record($attempt, Uuid::v7()->toRfc4122(), $finding);
-            }
+        [$date, $made, $heat, $observations, $findings, $answers, $opinions, $verdict, $note, $accepted] = $pour;
+        $id = Uuid::v7()->toRfc4122();
+        $this->change($caster, ['part' => 'attempt', 'id' => $id, 'create' => null === $previous ? ['casting' => $casting] : ['after' => $previous], 'set' => null === $previous ? self::to($plan, 'planned.') : []]);
+        $set = self::to($made, 'made.') + self::to(array_fill_keys($observations, true), 'observations.') + self::to(['poured_on' => $date, 'verdict' => $verdict, 'note' => $note]);
+        $changes = [];
+        if (null !== $date) {
+            $melt = Uuid::v7()->toRfc4122();
+            // The metal of the plan is the metal that was melted.
+            $metal = $this->notebook->attempt($id, $caster)->valuesOf('planned')->choice('metal.alloy');
+            $changes[] = ['part' => 'heat', 'id' => $melt, 'create' => [], 'set' => self::to($heat + ['metal.alloy' => $metal, 'melted_on' => $date])];
+            $set += self::to(['heat' => $melt]);
         }
-        foreach ($answers as $check => $answer) {
-            $attempt->answer($check, $answer);
+        $set += self::to($answers, 'answers.') + self::to($opinions, 'opinions.');
+        $changes[] = ['part' => 'attempt', 'id' => $id, 'set' => $set];
+        foreach ($findings as $finding) {
+            $changes[] = ['part' => 'finding', 'id' => Uuid::v7()->toRfc4122(), 'create' => ['attempt' => $id], 'set' => self::to($finding)];
         }
-        foreach ($opinions as $cause => $opinion) {
-            $attempt->opine($cause, $opinion, null);
+        $this->change($caster, ...$changes);
+        foreach ($accepted as $row) {
+            $this->change($caster, ['part' => 'attempt', 'id' => $id, 'set' => self::to([$row[0] => isset($row[1]) ? ['new' => $row[1]] : true], 'sheet.')]);
         }
-        $attempt->touch($this->clock->now());
-        $this->notebook->save();
+
+        return $id;
+    }
+
+    /**
+     * @param array<int|string, mixed> $values
+     *
+     * @return array<string, array{to: mixed}>
+     */
+    private static function to(array $values, string $prefix = ''): array
+    {
+        $set = [];
+        foreach ($values as $field => $value) {
+            $set[$prefix.$field] = ['to' => $value];
+        }
+
+        return $set;
+    }
+
+    /** @param array<string, mixed> ...$changes */
+    private function change(Caster $caster, array ...$changes): void
+    {
+        $command = Command::read(['id' => Uuid::v7()->toRfc4122(), 'changes' => $changes], new ValueReader($caster->units()), $this->clock->now());
+        ($this->apply)($command, $caster, self::DEVICE);
     }
 }

@@ -33,7 +33,7 @@ final readonly class LedgerController
         // The page is cut from the window first; only its rows are then filled in.
         $rows = $this->connection->fetchAllAssociative(
             "SELECT a.id, a.casting_id, c.name, a.number, a.happened_on, a.poured_on, a.verdict, a.process, a.alloy, a.pour_temperature_k, a.version,
-                    (SELECT GROUP_CONCAT(DISTINCT f.kind ORDER BY f.kind) FROM finding f WHERE f.attempt_id = a.id) AS findings
+                    (SELECT GROUP_CONCAT(DISTINCT f.kind ORDER BY f.kind) FROM finding f WHERE f.attempt_id = a.id AND f.binned_at IS NULL) AS findings
              FROM (SELECT a.id FROM ({$window}) w JOIN attempt a ON a.id = w.id WHERE {$where} ORDER BY w.happened_on DESC, w.id DESC LIMIT ".(self::PAGE_SIZE + 1).') page
              JOIN attempt a ON a.id = page.id JOIN casting c ON c.id = a.casting_id ORDER BY a.happened_on DESC, a.id DESC',
             [...$from, ...$values],
@@ -64,7 +64,7 @@ final readonly class LedgerController
             array_push($values, $m[1], $m[1], Uuid::fromString($m[2])->toBinary());
         }
 
-        return ["SELECT id, happened_on FROM attempt WHERE caster_id = ?{$older} ORDER BY happened_on DESC, id DESC LIMIT ".self::WINDOW, $values];
+        return ["SELECT id, happened_on FROM attempt WHERE caster_id = ? AND binned_at IS NULL{$older} ORDER BY happened_on DESC, id DESC LIMIT ".self::WINDOW, $values];
     }
 
     /** @param list<string> $values */
@@ -99,14 +99,14 @@ final readonly class LedgerController
         $defect = $request->query->getString('defect');
         if ('' !== $defect) {
             // Asked of each attempt of the window: as EXISTS it may be turned round, and then reads every finding there is.
-            $where[] = '(SELECT 1 FROM finding f WHERE f.attempt_id = a.id AND f.kind = ? LIMIT 1) = 1';
+            $where[] = '(SELECT 1 FROM finding f WHERE f.attempt_id = a.id AND f.kind = ? AND f.binned_at IS NULL LIMIT 1) = 1';
             $values[] = $defect;
         }
         $words = trim($request->query->getString('q'));
         if ('' !== $words) {
-            $where[] = "(EXISTS (SELECT 1 FROM casting c WHERE c.id = a.casting_id AND c.name LIKE ? ESCAPE '!') OR a.note LIKE ? ESCAPE '!')";
+            $where[] = "(EXISTS (SELECT 1 FROM casting c WHERE c.id = a.casting_id AND c.name LIKE ? ESCAPE '!') OR a.note LIKE ? ESCAPE '!' OR a.name LIKE ? ESCAPE '!')";
             $like = '%'.strtr(mb_substr($words, 0, 100), ['!' => '!!', '%' => '!%', '_' => '!_']).'%';
-            array_push($values, $like, $like);
+            array_push($values, $like, $like, $like);
         }
 
         return [implode(' AND ', $where), $values];

@@ -39,6 +39,7 @@ final readonly class AttemptView
 
         return $this->summary($attempt) + [
             'casting_purpose' => $attempt->casting()->purpose(),
+            'name' => $attempt->name(),
             'note' => $attempt->note(),
             'planned' => self::values($attempt->valuesOf('planned'), $format),
             'made' => self::values($attempt->valuesOf('made'), $format),
@@ -141,6 +142,7 @@ final readonly class AttemptView
     {
         return [
             'id' => $heat->id()->toRfc4122(),
+            'name' => $heat->name(),
             'melted_on' => $heat->meltedOn()?->format('Y-m-d'),
             'version' => $heat->version(),
             'values' => self::values($heat->values(), $format),

@@ -12,6 +12,7 @@ use MoltenNotes\App\Account\Caster;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Planning\Change;
+use MoltenNotes\Core\Planning\Prediction;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\Choices;
@@ -63,11 +64,23 @@ class Attempt
     #[ORM\Column(type: Types::TEXT, nullable: true)]
     private ?string $note = null;
 
+    /** What the caster calls it, beside its number. */
+    #[ORM\Column(length: 120, nullable: true)]
+    private ?string $name = null;
+
+    /** Since when it is in the bin; null while it is not. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $binnedAt = null;
+
+    /** Whether it went there with its casting, and comes back with it. */
+    #[ORM\Column]
+    private bool $binnedWithCasting = false;
+
     /** A list of codes; whatever else may be stored here is kept and shown. */
     #[ORM\Column(type: Types::JSON)]
     private mixed $observations = [];
 
-    // What lists and filters need, as made where known; kept by record().
+    // What lists and filters need, as made where known; kept by summarise().
     #[ORM\Column(length: 40, nullable: true)]
     private ?string $process = null;
 
@@ -133,32 +146,74 @@ class Attempt
         $this->predictions = new ArrayCollection();
     }
 
-    /** @param list<string> $observations */
-    public function record(Values $planned, Values $made, ?Heat $heat, ?\DateTimeImmutable $pouredOn, ?string $verdict, ?string $note, array $observations, \DateTimeImmutable $now): void
+    /** Sets or blanks one value; what stood there unreadable gives way to it. */
+    public function setValue(string $stage, string $field, Measurement|Sections|string|int|bool|null $value): void
     {
-        $wanted = [];
+        $slot = "{$stage} {$field}";
         $this->read = [];
-        foreach (['planned' => $planned, 'made' => $made] as $stage => $values) {
-            foreach ($values->all() as $field => $value) {
-                $wanted["{$stage} {$field}"] = $value;
-            }
+        $row = $this->values->get($slot);
+        if (null === $value) {
+            $this->values->remove($slot);
+        } elseif (null === $row) {
+            $this->values->set($slot, new AttemptValue($this, $slot, $value));
+        } else {
+            $row->change($value);
         }
-        foreach (array_diff($this->values->getKeys(), array_keys($wanted)) as $gone) {
-            // What cannot be read was not sent back either: it stays.
-            if (null === $this->values->get($gone)?->unreadable()) {
-                $this->values->remove($gone);
-            }
-        }
-        foreach ($wanted as $slot => $value) {
-            $this->keep($slot, $value);
-        }
+    }
+
+    public function rename(?string $name): void
+    {
+        $this->name = $name;
+    }
+
+    public function moveTo(Casting $casting, int $number): void
+    {
+        $this->casting = $casting;
+        $this->number = $number;
+    }
+
+    public function joinHeat(?Heat $heat): void
+    {
         $this->heat = $heat;
-        $this->pouredOn = $pouredOn;
-        $this->happenedOn = $pouredOn ?? $this->createdAt;
+    }
+
+    public function pourOn(?\DateTimeImmutable $day): void
+    {
+        $this->pouredOn = $day;
+        $this->happenedOn = $day ?? $this->createdAt;
+    }
+
+    public function judge(?string $verdict): void
+    {
         $this->verdict = $verdict;
+    }
+
+    public function remark(?string $note): void
+    {
         $this->note = $note;
-        $this->observations = [...$observations, ...array_diff($this->storedObservations(), $this->observations())];
-        $this->touch($now);
+    }
+
+    public function notice(string $observation, bool $seen): void
+    {
+        $others = array_values(array_diff($this->storedObservations(), [$observation]));
+        $this->observations = $seen ? [...$others, $observation] : $others;
+    }
+
+    /** Into the bin, or out of it. */
+    public function bin(?\DateTimeImmutable $at): void
+    {
+        $this->binnedAt = $at;
+        $this->binnedWithCasting = false;
+    }
+
+    public function binnedAt(): ?\DateTimeImmutable
+    {
+        return $this->binnedAt;
+    }
+
+    /** Brings the columns that lists and filters read up to what the values say; the heat's are among them. */
+    public function summarise(): void
+    {
         $all = $this->toRecord(new History(), null)->values();
         $this->process = $all->choice('mould.process');
         $this->alloy = $all->choice('metal.alloy');
@@ -189,7 +244,7 @@ class Attempt
             $this->pouredOn?->format('Y-m-d'),
             $this->valuesOf('planned'),
             $this->valuesOf('made'),
-            $this->heat?->values() ?? Values::none(),
+            $this->heat()?->values() ?? Values::none(),
             $this->observations(),
             array_map(static fn (RecordedFinding $finding) => $finding->toFinding(), $this->findings()),
             $answers,
@@ -249,14 +304,21 @@ class Attempt
         return $this->caster;
     }
 
+    /** Null while its heat is in the bin. */
     public function heat(): ?Heat
     {
-        return $this->heat;
+        return null === $this->heat?->binnedAt() ? $this->heat : null;
     }
 
+    public function name(): ?string
+    {
+        return $this->name;
+    }
+
+    /** Null while it is in the bin. */
     public function previous(): ?self
     {
-        return $this->previous;
+        return null === $this->previous?->binnedAt() ? $this->previous : null;
     }
 
     public function number(): int
@@ -301,9 +363,9 @@ class Attempt
         $causes = Catalogue::standard()->causes;
         $told = [
             ...array_map(static fn (AttemptValue $row): ?Unreadable => $row->unreadable(), array_values($this->values->toArray())),
-            ...$this->heat?->unreadable() ?? [],
+            ...$this->heat()?->unreadable() ?? [],
             ...array_map(static fn (string $code): Unreadable => new Unreadable('observation', $code), array_values(array_diff($this->storedObservations(), $this->observations()))),
-            ...array_map(static fn (RecordedFinding $finding): ?Unreadable => $finding->unreadable(), array_values($this->findings->toArray())),
+            ...array_map(static fn (RecordedFinding $finding): ?Unreadable => null === $finding->binnedAt() ? $finding->unreadable() : null, array_values($this->findings->toArray())),
             ...array_map(static fn (string $check): ?Unreadable => isset(Vocabulary::standard()->checks[$check]) ? null : new Unreadable('answer', $check), $this->answers->getKeys()),
             ...array_map(static fn (string $cause): ?Unreadable => isset($causes[$cause]) ? null : new Unreadable('opinion', $cause), $this->opinions->getKeys()),
             ...array_map(static fn (AcceptedChange $change): ?Unreadable => null !== $change->toChange() ? null : new Unreadable('change', $change->remedy()), array_values($this->changes->toArray())),
@@ -342,17 +404,12 @@ class Attempt
     /** @return list<RecordedFinding> */
     public function findings(): array
     {
-        return array_values(array_filter($this->findings->toArray(), static fn (RecordedFinding $finding): bool => null === $finding->unreadable()));
+        return array_values(array_filter($this->findings->toArray(), static fn (RecordedFinding $finding): bool => null === $finding->binnedAt() && null === $finding->unreadable()));
     }
 
     public function addFinding(RecordedFinding $finding): void
     {
         $this->findings->add($finding);
-    }
-
-    public function removeFinding(RecordedFinding $finding): void
-    {
-        $this->findings->removeElement($finding);
     }
 
     /** @param 'yes'|'no'|'unclear'|null $answer null takes the answer back */
@@ -379,6 +436,11 @@ class Attempt
         } else {
             $row->change($opinion, $note);
         }
+    }
+
+    public function answerTo(string $check): ?string
+    {
+        return $this->answers->get($check)?->answer();
     }
 
     /** @return array<string, CauseOpinion> */
@@ -415,19 +477,20 @@ class Attempt
         return array_intersect_key($this->predictions->toArray(), Vocabulary::standard()->defects);
     }
 
-    public function predict(WrittenPrediction $prediction): void
+    /** @param list<Prediction> $predictions written anew where the attempt that followed went into the bin */
+    public function predict(array $predictions): void
     {
-        $this->predictions->set($prediction->defect(), $prediction);
-    }
-
-    private function keep(string $slot, Measurement|Sections|string|int|bool $value): void
-    {
-        $row = $this->values->get($slot);
-        if (null === $row) {
-            $this->values->set($slot, new AttemptValue($this, $slot, $value));
-
-            return;
+        $told = array_map(static fn (Prediction $prediction): string => $prediction->defect, $predictions);
+        foreach (array_diff($this->predictions->getKeys(), $told) as $gone) {
+            $this->predictions->remove($gone);
         }
-        $row->change($value);
+        foreach ($predictions as $prediction) {
+            $known = $this->predictions->get($prediction->defect);
+            if (null === $known) {
+                $this->predictions->set($prediction->defect, new WrittenPrediction($this, $prediction));
+            } else {
+                $known->rewrite($prediction);
+            }
+        }
     }
 }

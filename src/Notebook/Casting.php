@@ -42,6 +42,10 @@ class Casting
     #[ORM\Column]
     private \DateTimeImmutable $updatedAt;
 
+    /** Since when it is in the bin; null while it is not. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $binnedAt = null;
+
     #[ORM\Version]
     #[ORM\Column(type: Types::INTEGER)]
     private int $version = 1;
@@ -58,13 +62,43 @@ class Casting
         $this->updatedAt = $now;
     }
 
-    public function describe(string $name, ?string $purpose, int $wanted, ?string $note, \DateTimeImmutable $now): void
+    public function rename(string $name): void
     {
         $this->name = $name;
+    }
+
+    public function isFor(?string $purpose): void
+    {
         $this->purpose = $purpose;
-        $this->wanted = $wanted;
+    }
+
+    public function want(int $pieces): void
+    {
+        $this->wanted = $pieces;
+    }
+
+    public function remark(?string $note): void
+    {
         $this->note = $note;
-        $this->updatedAt = $now;
+    }
+
+    /** Into the bin, or out of it; its attempts go with it. */
+    public function bin(?\DateTimeImmutable $at): void
+    {
+        $this->binnedAt = $at;
+    }
+
+    /** Every write raises the version. */
+    public function touch(\DateTimeImmutable $now): void
+    {
+        $this->caster->recordsChanged();
+        // A second save within the same second must still change the column.
+        $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
+    }
+
+    public function binnedAt(): ?\DateTimeImmutable
+    {
+        return $this->binnedAt;
     }
 
     public function id(): Uuid

@@ -31,6 +31,14 @@ class Heat
     #[ORM\Column(type: Types::DATE_IMMUTABLE, nullable: true)]
     private ?\DateTimeImmutable $meltedOn;
 
+    /** What the caster calls it: "the big one of Saturday". */
+    #[ORM\Column(length: 120, nullable: true)]
+    private ?string $name = null;
+
+    /** Since when it is in the bin; null while it is not. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $binnedAt = null;
+
     #[ORM\Version]
     #[ORM\Column(type: Types::INTEGER)]
     private int $version = 1;
@@ -51,20 +59,51 @@ class Heat
         $this->values = new ArrayCollection();
     }
 
-    public function record(Values $values, ?\DateTimeImmutable $meltedOn, \DateTimeImmutable $now): void
+    /** Sets or blanks one value; what stood there unreadable gives way to it. */
+    public function setValue(string $field, Measurement|Sections|string|int|bool|null $value): void
     {
-        $this->meltedOn = $meltedOn ?? $this->meltedOn;
-        foreach ($this->values->getKeys() as $field) {
-            if (!$values->has($field) && null === $this->values->get($field)?->unreadable()) {
-                $this->values->remove($field);
-            }
+        $row = $this->values->get($field);
+        if (null === $value) {
+            $this->values->remove($field);
+        } elseif (null === $row) {
+            $this->values->set($field, new HeatValue($this, $field, $value));
+        } else {
+            $row->change($value);
         }
-        foreach ($values->all() as $field => $value) {
-            $this->keep($field, $value);
-        }
+    }
+
+    public function rename(?string $name): void
+    {
+        $this->name = $name;
+    }
+
+    public function meltOn(?\DateTimeImmutable $day): void
+    {
+        $this->meltedOn = $day;
+    }
+
+    /** Into the bin, or out of it. */
+    public function bin(?\DateTimeImmutable $at): void
+    {
+        $this->binnedAt = $at;
+    }
+
+    /** Every write raises the version. */
+    public function touch(\DateTimeImmutable $now): void
+    {
         $this->caster->recordsChanged();
-        // Touching a column of its own makes every change of a value raise the version.
-        $this->updatedAt = $now;
+        // A second save within the same second must still change the column.
+        $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
+    }
+
+    public function name(): ?string
+    {
+        return $this->name;
+    }
+
+    public function binnedAt(): ?\DateTimeImmutable
+    {
+        return $this->binnedAt;
     }
 
     public function id(): Uuid
@@ -109,16 +148,5 @@ class Heat
     public function unreadable(): array
     {
         return array_values(array_filter(array_map(static fn (HeatValue $row): ?Unreadable => $row->unreadable(), $this->values->toArray())));
-    }
-
-    private function keep(string $field, Measurement|Sections|string|int|bool $value): void
-    {
-        $row = $this->values->get($field);
-        if (null === $row) {
-            $this->values->set($field, new HeatValue($this, $field, $value));
-
-            return;
-        }
-        $row->change($value);
     }
 }

@@ -7,13 +7,9 @@ namespace MoltenNotes\App\Notebook;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\Core\Quantity\UnitPreferences;
-use MoltenNotes\Core\Record\FieldProblem;
-use MoltenNotes\Core\Record\ValueReader;
-use MoltenNotes\Core\Workshop\Workshop;
-use MoltenNotes\Core\Workshop\WorkshopReader;
+use Symfony\Component\Uid\Uuid;
 
-/** What a caster owns, kept as the document it was written as: it is only ever read whole. */
+/** What a caster goes by in the workshop: tariffs, the most one person lifts, currency, school. The things in it are rows of their own. */
 #[ORM\Entity]
 #[ORM\Table(name: 'workshop')]
 class KeptWorkshop
@@ -23,13 +19,9 @@ class KeptWorkshop
     #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
     private Caster $caster;
 
-    /** The document; whatever of it no longer fits is kept aside when it is written anew. */
+    /** The settings; whatever of them no longer fits is kept and shown. */
     #[ORM\Column(type: Types::JSON)]
-    private mixed $content;
-
-    /** Earlier contents that did not fit any more, so that nothing is dropped in silence. */
-    #[ORM\Column(type: Types::JSON)]
-    private mixed $aside = [];
+    private mixed $content = [];
 
     #[ORM\Column]
     private \DateTimeImmutable $updatedAt;
@@ -38,50 +30,45 @@ class KeptWorkshop
     #[ORM\Column(type: Types::INTEGER)]
     private int $version = 1;
 
-    /** The content, read once a request. */
-    private ?Workshop $read = null;
-    /** @var list<string> what the reading found, in words */
-    private array $problems = [];
-
-    public function __construct(Caster $caster, Workshop $workshop, \DateTimeImmutable $now)
+    public function __construct(Caster $caster, \DateTimeImmutable $now)
     {
         $this->caster = $caster;
-        $this->content = $workshop->toArray();
         $this->updatedAt = $now;
     }
 
-    public function rewrite(Workshop $workshop, \DateTimeImmutable $now): void
+    public function id(): Uuid
     {
-        if ([] !== $this->unreadable()) {
-            $this->aside = [...(is_array($this->aside) ? $this->aside : []), $this->content];
-        }
-        $this->content = $workshop->toArray();
-        $this->read = null;
-        // A second save within the same second must still change the row.
-        $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
+        return $this->caster->id();
     }
 
-    public function workshop(): Workshop
+    /** @return array<string, mixed> */
+    public function settings(): array
     {
-        if (null === $this->read) {
-            $reader = new ValueReader(UnitPreferences::metric());
-            $this->read = WorkshopReader::read($this->content, '', $reader);
-            $this->problems = array_map(static fn (FieldProblem $problem): string => "{$problem->pointer}: {$problem->message}", $reader->problems());
+        $settings = [];
+        foreach (is_array($this->content) ? $this->content : [] as $key => $value) {
+            $settings[(string) $key] = $value;
         }
 
-        return $this->read;
+        return $settings;
     }
 
-    /** @return list<string> what of the stored document no longer fits, in words */
-    public function unreadable(): array
+    public function set(string $setting, mixed $value): void
     {
-        $this->workshop();
-
-        return $this->problems;
+        $settings = $this->settings();
+        $settings[$setting] = $value;
+        $this->content = array_filter($settings, static fn (mixed $kept): bool => null !== $kept);
     }
 
     public function version(): int
     {
         return $this->version;
+    }
+
+    /** Every write raises the version. */
+    public function touch(\DateTimeImmutable $now): void
+    {
+        $this->caster->recordsChanged();
+        // A second save within the same second must still change the row.
+        $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
     }
 }

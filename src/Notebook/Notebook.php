@@ -30,9 +30,9 @@ final readonly class Notebook
         return $this->findCasting(Ids::of($id, 'casting'), $caster) ?? throw RecordNotFound::named('casting');
     }
 
-    public function findCasting(Uuid $id, Caster $caster): ?Casting
+    private function findCasting(Uuid $id, Caster $caster): ?Casting
     {
-        return $this->own($this->storage->find(Casting::class, $id), $caster);
+        return $this->inUse($this->own(Casting::class, $id, $caster));
     }
 
     public function attempt(string $id, Caster $caster): Attempt
@@ -47,23 +47,24 @@ final readonly class Notebook
         $attempt = $this->storage->createQuery('SELECT a, c, k, h FROM '.Attempt::class.' a JOIN a.casting c JOIN a.caster k LEFT JOIN a.heat h WHERE a.id = :id')
             ->setParameter('id', $id, 'uuid')->getOneOrNullResult();
 
-        return $this->own($attempt, $caster);
+        return null !== $attempt && $attempt->caster()->id()->equals($caster->id()) ? $this->inUse($attempt) : null;
     }
 
     public function heat(string $id, Caster $caster): Heat
     {
-        return $this->findHeat(Ids::of($id, 'heat'), $caster) ?? throw RecordNotFound::named('heat');
+        return $this->inUse($this->own(Heat::class, Ids::of($id, 'heat'), $caster)) ?? throw RecordNotFound::named('heat');
     }
 
-    public function findHeat(Uuid $id, Caster $caster): ?Heat
+    /** @return list<Attempt> the moulds that were filled from one heat */
+    public function pouredFrom(Heat $heat): array
     {
-        return $this->own($this->storage->find(Heat::class, $id), $caster);
+        return $this->storage->getRepository(Attempt::class)->findBy(['heat' => $heat]);
     }
 
     /** The attempt that follows the change sheet of this one. */
     public function next(Attempt $attempt): ?Attempt
     {
-        return $this->storage->getRepository(Attempt::class)->findOneBy(['previous' => $attempt]);
+        return $this->storage->getRepository(Attempt::class)->findOneBy(['previous' => $attempt, 'binnedAt' => null]);
     }
 
     /** What the caster confirmed in other judged attempts of late; this one is left out: it must not confirm itself. */
@@ -93,7 +94,7 @@ final readonly class Notebook
             $verdicts = array_keys(Choices::list('verdict'));
             // One question for each verdict: together they would sort everything that was ever judged.
             $latest = ' ORDER BY happened_on DESC, id DESC LIMIT '.self::OF_LATE;
-            $judged = implode(' UNION ALL ', array_fill(0, count($verdicts), '(SELECT id, happened_on FROM attempt WHERE caster_id = ? AND verdict = ?'.$latest.')'));
+            $judged = implode(' UNION ALL ', array_fill(0, count($verdicts), '(SELECT id, happened_on FROM attempt WHERE caster_id = ? AND verdict = ? AND binned_at IS NULL'.$latest.')'));
             /** @var list<array{id: string, happened_on: string, cause: string|null}> $rows */
             $rows = $this->storage->getConnection()->fetchAllAssociative(
                 "SELECT w.id, w.happened_on, o.cause FROM ({$judged}{$latest}) w
@@ -119,14 +120,46 @@ final readonly class Notebook
         return $attempt->toRecord($this->history($attempt), $this->workshop($attempt->caster()));
     }
 
+    /** What of the workshop can be read: settings, and the things that are not in the bin. */
     public function workshop(Caster $caster): Workshop
     {
-        return $this->keptWorkshop($caster)?->workshop() ?? new Workshop();
+        return $this->remembered->get($caster, 'workshop', fn (): Workshop => $this->shelves($caster)->workshop);
+    }
+
+    public function shelves(Caster $caster): Shelves
+    {
+        $rows = $this->storage->getRepository(WorkshopRow::class)->findBy(['caster' => $caster, 'binnedAt' => null], ['kind' => 'ASC', 'place' => 'ASC', 'id' => 'ASC']);
+
+        return new Shelves($this->keptWorkshop($caster), $rows);
     }
 
     public function keptWorkshop(Caster $caster): ?KeptWorkshop
     {
         return $this->storage->getRepository(KeptWorkshop::class)->findOneBy(['caster' => $caster]);
+    }
+
+    /** How many things of a kind stand in the workshop. */
+    public function things(Caster $caster, string $kind): int
+    {
+        return $this->storage->getRepository(WorkshopRow::class)->count(['caster' => $caster, 'kind' => $kind, 'binnedAt' => null]);
+    }
+
+    public function nextPlace(Caster $caster, string $kind): int
+    {
+        $highest = $this->storage->getConnection()->fetchOne('SELECT COALESCE(MAX(place), -1) FROM workshop_row WHERE caster_id = ? AND kind = ?', [$caster->id()->toBinary(), $kind]);
+
+        return 1 + (is_numeric($highest) ? (int) $highest : 0);
+    }
+
+    /** How many attempts at a casting there are. */
+    public function attempts(Casting $casting): int
+    {
+        return $this->storage->getRepository(Attempt::class)->count(['casting' => $casting, 'binnedAt' => null]);
+    }
+
+    public function hasAttemptBefore(Casting $casting, int $number): bool
+    {
+        return false !== $this->storage->getConnection()->fetchOne('SELECT 1 FROM attempt WHERE casting_id = ? AND number < ? AND binned_at IS NULL LIMIT 1', [$casting->id()->toBinary(), $number]);
     }
 
     public function nextNumber(Casting $casting): int
@@ -152,14 +185,38 @@ final readonly class Notebook
         $this->storage->flush();
     }
 
-    /** True when some row has this id already, whoever owns it. */
+    /**
+     * A record of this caster, be it in the bin or not.
+     *
+     * @template T of Casting|Attempt|Heat|WorkshopRow
+     *
+     * @param class-string<T> $class
+     *
+     * @return T|null
+     */
+    public function own(string $class, Uuid $id, Caster $caster): Casting|Attempt|Heat|WorkshopRow|null
+    {
+        $record = $this->storage->find($class, $id);
+
+        return null !== $record && $record->caster()->id()->equals($caster->id()) ? $record : null;
+    }
+
+    /** A finding of this caster, be it in the bin or not. */
+    public function ownFinding(Uuid $id, Caster $caster): ?RecordedFinding
+    {
+        $finding = $this->storage->find(RecordedFinding::class, $id);
+
+        return null !== $finding && $finding->attempt()->caster()->id()->equals($caster->id()) ? $finding : null;
+    }
+
+    /**
+     * True when some row has this id already, whoever owns it.
+     *
+     * @param class-string $class
+     */
     public function isTaken(string $class, Uuid $id): bool
     {
-        return null !== $this->storage->find(match ($class) {
-            'casting' => Casting::class,
-            'heat' => Heat::class,
-            default => Attempt::class,
-        }, $id);
+        return null !== $this->storage->find($class, $id);
     }
 
     /**
@@ -169,8 +226,8 @@ final readonly class Notebook
      *
      * @return T|null
      */
-    private function own(Casting|Attempt|Heat|null $record, Caster $caster): Casting|Attempt|Heat|null
+    private function inUse(Casting|Attempt|Heat|null $record): Casting|Attempt|Heat|null
     {
-        return null !== $record && $record->caster()->id()->equals($caster->id()) ? $record : null;
+        return null === $record?->binnedAt() ? $record : null;
     }
 }

@@ -44,12 +44,23 @@ class RecordedFinding
     #[ORM\Column(type: Types::TEXT, nullable: true)]
     private ?string $note = null;
 
-    public function __construct(Uuid $id, Attempt $attempt, Finding $finding)
+    /** Since when it is in the bin; null while it is not. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $binnedAt = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $updatedAt;
+
+    #[ORM\Version]
+    #[ORM\Column(type: Types::INTEGER)]
+    private int $version = 1;
+
+    public function __construct(Uuid $id, Attempt $attempt, string $kind, \DateTimeImmutable $now)
     {
         $this->id = $id;
         $this->attempt = $attempt;
-        $this->kind = $finding->kind;
-        $this->change($finding);
+        $this->kind = $kind;
+        $this->updatedAt = $now;
     }
 
     public function change(Finding $finding): void
@@ -60,6 +71,34 @@ class RecordedFinding
         $this->shownAt = $finding->shownAt;
         $this->severity = $finding->severity;
         $this->note = $finding->note;
+    }
+
+    public function moveTo(Attempt $attempt): void
+    {
+        $this->attempt = $attempt;
+    }
+
+    /** Into the bin, or out of it. */
+    public function bin(?\DateTimeImmutable $at): void
+    {
+        $this->binnedAt = $at;
+    }
+
+    /** Every write raises the version of the finding, and that of its attempt: another diagnosis follows from it. */
+    public function touch(\DateTimeImmutable $now): void
+    {
+        $this->updatedAt = null === $this->updatedAt || $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
+        $this->attempt->touch($now);
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function binnedAt(): ?\DateTimeImmutable
+    {
+        return $this->binnedAt;
     }
 
     public function toFinding(): Finding
@@ -102,7 +141,7 @@ class RecordedFinding
         $finding = $this->toFinding();
 
         return [
-            'id' => $this->id->toRfc4122(), 'kind' => $finding->kind, 'places' => $finding->places, 'looks' => $finding->looks,
+            'id' => $this->id->toRfc4122(), 'version' => $this->version, 'kind' => $finding->kind, 'places' => $finding->places, 'looks' => $finding->looks,
             'shown_at' => $finding->shownAt, 'severity' => $finding->severity, 'note' => $finding->note,
         ];
     }

@@ -36,6 +36,11 @@ class WrittenPrediction
     {
         $this->attempt = $attempt;
         $this->defect = $prediction->defect;
+        $this->rewrite($prediction);
+    }
+
+    public function rewrite(Prediction $prediction): void
+    {
         $this->chanceBefore = $prediction->before;
         $this->chanceAfter = $prediction->after;
         $this->expected = $prediction->expected->value;

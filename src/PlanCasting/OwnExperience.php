@@ -70,7 +70,7 @@ final readonly class OwnExperience
     {
         /** @var list<array{id: string, state: string}> $rows */
         $rows = $this->storage->getConnection()->fetchAllAssociative(
-            'SELECT a.id, CONCAT(a.version, \'/\', COALESCE(h.version, 0)) AS state FROM (SELECT id, heat_id, version, happened_on FROM attempt WHERE caster_id = ? AND process = ? ORDER BY happened_on DESC LIMIT '.self::LATEST.') a
+            'SELECT a.id, CONCAT(a.version, \'/\', COALESCE(h.version, 0)) AS state FROM (SELECT id, heat_id, version, happened_on FROM attempt WHERE caster_id = ? AND process = ? AND binned_at IS NULL ORDER BY happened_on DESC LIMIT '.self::LATEST.') a
              LEFT JOIN heat h ON h.id = a.heat_id ORDER BY a.happened_on DESC, a.id DESC',
             [$caster->id()->toBinary(), $process],
         );
@@ -109,7 +109,7 @@ final readonly class OwnExperience
     private function heats(Caster $caster): array
     {
         $shares = [];
-        foreach ($this->storage->getRepository(Heat::class)->findBy(['caster' => $caster], ['meltedOn' => 'DESC'], self::LATEST) as $heat) {
+        foreach ($this->storage->getRepository(Heat::class)->findBy(['caster' => $caster, 'binnedAt' => null], ['meltedOn' => 'DESC'], self::LATEST) as $heat) {
             $values = $heat->values();
             $alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
             $charge = $values->measurement('metal.charge');

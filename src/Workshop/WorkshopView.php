@@ -6,11 +6,14 @@ namespace MoltenNotes\App\Workshop;
 
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\WorkshopRow;
 use MoltenNotes\App\PlanCasting\OwnExperience;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
-use MoltenNotes\Core\Workshop\Workshop;
+use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Workshop\WorkshopReader;
 
 /** The workshop as the API shows it, with what its heats have taught. */
 final readonly class WorkshopView
@@ -22,40 +25,43 @@ final readonly class WorkshopView
     /** @return array<string, mixed> */
     public function of(Caster $caster): array
     {
-        $kept = $this->notebook->keptWorkshop($caster);
-        $owned = $kept?->workshop() ?? new Workshop();
-        $workshop = $owned->toArray();
+        $shelves = $this->notebook->shelves($caster);
         $efficiencies = $this->experience->efficiencies($caster);
+        $format = new QuantityFormatter($caster->units());
+        $lift = $shelves->workshop->safeLift;
+        $things = array_fill_keys(WorkshopReader::kinds(), []);
+        foreach ($shelves->rows as $row) {
+            $things[$row->kind()][] = self::thing($row, $format);
+        }
 
-        return [
-            'tariffs' => (object) $workshop['tariffs'],
-            'stock' => array_map(static fn (array $row): array => ['composition' => (object) ($row['composition'] ?? [])] + $row, is_array($workshop['stock']) ? $workshop['stock'] : []),
-        ] + $workshop + [
-            'shown' => (object) self::shown($owned, new QuantityFormatter($caster->units())),
-            'unreadable' => $kept?->unreadable() ?? [],
-            'version' => $kept?->version() ?? 0,
+        return $things + [
+            'tariffs' => (object) $shelves->workshop->tariffs,
+            'safe_lift' => null === $lift ? null : ['raw' => $lift->toArray(), 'shown' => $format->measurement($lift)],
+            'currency' => $shelves->workshop->currency,
+            'school' => $shelves->workshop->school,
+            'unreadable' => $shelves->unreadable,
+            'version' => $shelves->kept?->version() ?? 0,
             'learnt' => ['heats' => count($efficiencies), 'efficiency' => [] === $efficiencies ? null : array_sum(array_map(static fn (Estimate $one): float => $one->si, $efficiencies)) / count($efficiencies)],
         ];
     }
 
-    /**
-     * Every measured thing as this caster reads it: what was typed in other units stands beside it.
-     *
-     * @return array<string, string> pointer → in the caster's units
-     */
-    private static function shown(Workshop $workshop, QuantityFormatter $format): array
+    /** @return array<string, mixed> its columns as they are stored and as this caster reads them; what can no longer be read is left out */
+    private static function thing(WorkshopRow $row, QuantityFormatter $format): array
     {
-        $shown = null === $workshop->safeLift ? [] : ['/safe_lift' => $format->measurement($workshop->safeLift)];
-        foreach (['furnaces' => $workshop->furnaces, 'crucibles' => $workshop->crucibles, 'flasks' => $workshop->flasks, 'cutters' => $workshop->cutters, 'stock' => $workshop->stock] as $kind => $rows) {
-            foreach ($rows as $index => $row) {
-                foreach ($row as $key => $value) {
-                    if ($value instanceof Measurement) {
-                        $shown["/{$kind}/{$index}/{$key}"] = $format->measurement($value);
-                    }
-                }
+        $reader = new ValueReader(UnitPreferences::metric());
+        $columns = [];
+        foreach (WorkshopReader::columns($row->kind()) as $column) {
+            $raw = $row->content()[$column] ?? null;
+            $value = null === $raw ? null : WorkshopReader::column($row->kind(), $column, $raw, '', $reader);
+            if (null !== $value && [] !== $value) {
+                $columns[$column] = ['raw' => $raw, 'shown' => match (true) {
+                    $value instanceof Measurement => $format->measurement($value),
+                    is_array($value) => implode(', ', array_map(static fn (string $element, float $share): string => $element.' '.round(100 * $share, 4), array_keys($value), $value)),
+                    default => (string) $value,
+                }];
             }
         }
 
-        return $shown;
+        return ['id' => $row->id()->toRfc4122(), 'version' => $row->version(), 'columns' => (object) $columns];
     }
 }

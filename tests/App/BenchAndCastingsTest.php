@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Tests\App;
 
+use MoltenNotes\Tests\Support\Changes;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What waits for what, and the castings it belongs to. */
@@ -25,13 +26,13 @@ final class BenchAndCastingsTest extends ApiTestCase
         $casting = $this->casting();
         $id = self::id();
         $planned = ['casting_id' => $casting, 'planned' => ['mould.process' => 'green_sand']];
-        $this->call('PUT', "/api/attempts/{$id}", $planned, 201);
+        $this->log($id, $planned);
         self::assertSame('pour', $this->waitsFor($id));
 
-        $this->call('PUT', "/api/attempts/{$id}", $planned + ['poured_on' => '2026-05-02', 'version' => 1]);
+        $this->say($id, ['poured_on' => '2026-05-02']);
         self::assertSame('inspection', $this->waitsFor($id));
 
-        $this->call('PUT', "/api/attempts/{$id}", $planned + ['poured_on' => '2026-05-02', 'verdict' => 'scrap', 'version' => 2]);
+        $this->say($id, ['verdict' => 'scrap']);
         self::assertSame('findings', $this->waitsFor($id));
 
         $this->findBlowhole(['id' => $id]);
@@ -57,15 +58,15 @@ final class BenchAndCastingsTest extends ApiTestCase
         self::assertSame(['scrap', 'good'], array_column($trail, 'verdict'));
     }
 
-    public function testACastingIsRenamedByItsOwnVersionOnly(): void
+    public function testACastingIsNotRenamedOverANameThatNobodySaw(): void
     {
         $casting = $this->casting('Cleat');
-        $entry = ['name' => 'Thwart cleat', 'purpose' => 'works', 'wanted' => 2, 'note' => 'of pewter'];
-        $this->call('PUT', "/api/castings/{$casting}", $entry + ['version' => 1]);
+        $rename = fn (string $to, int $expect): array => $this->change([['part' => 'casting', 'id' => $casting, 'set' => Changes::set(['name' => $to], '', ['name' => 'Cleat'])]], $expect);
+        $rename('Thwart cleat', 200);
         self::assertSame('Thwart cleat', $this->call('GET', "/api/castings/{$casting}")['name']);
 
-        $stale = $this->call('PUT', "/api/castings/{$casting}", ['name' => 'Something else'] + $entry + ['version' => 1], 409);
-        self::assertStringContainsString('Thwart cleat', (string) json_encode($stale), 'shows what is stored');
+        $clash = $rename('Something else', 409)['clashes'][0];
+        self::assertSame(['Cleat', 'Something else', 'Thwart cleat'], [$clash['was']['raw'], $clash['yours']['raw'], $clash['stored']['raw']]);
         self::assertSame('Thwart cleat', $this->call('GET', "/api/castings/{$casting}")['name']);
     }
 
@@ -74,7 +75,7 @@ final class BenchAndCastingsTest extends ApiTestCase
     {
         $casting = $this->casting('Rowlock socket');
         $planned = self::id();
-        $this->call('PUT', "/api/attempts/{$planned}", ['casting_id' => $this->casting('Fairlead'), 'planned' => ['mould.process' => 'lost_foam', 'metal.alloy' => 'al_si12', 'pour.temperature' => '760 C']], 201);
+        $this->log($planned, ['casting_id' => $this->casting('Fairlead'), 'planned' => ['mould.process' => 'lost_foam', 'metal.alloy' => 'al_si12', 'pour.temperature' => '760 C']]);
         $poured = $this->pour($casting, ['verdict' => null]);
         $scrap = $this->pour($this->casting('Stove damper'));
         $this->findBlowhole($scrap);
@@ -97,8 +98,8 @@ final class BenchAndCastingsTest extends ApiTestCase
     {
         $attempt = $this->pour($this->casting());
         $this->findBlowhole($attempt);
-        $this->call('PUT', "/api/attempts/{$attempt['id']}/change-sheet", ['accepted' => [['remedy' => 'dry_squeeze']]]);
-        $next = $this->call('POST', "/api/attempts/{$attempt['id']}/next", ['id' => self::id()], 201);
+        $this->say((string) $attempt['id'], ['sheet.dry_squeeze' => true]);
+        $next = $this->next($attempt['id']);
 
         $bench = $this->call('GET', '/api/bench')['waiting'];
         self::assertSame([$next['id']], array_column((array) $bench, 'id'), 'the first one waits for nothing any more');
@@ -123,7 +124,7 @@ final class BenchAndCastingsTest extends ApiTestCase
         $casting = $this->casting();
         foreach (['good', 'usable', 'scrap', null] as $verdict) {
             $attempt = $this->pour($casting, ['verdict' => $verdict]);
-            $this->call('PUT', "/api/attempts/{$attempt['id']}/opinions/sand_wet", ['opinion' => 'confirmed']);
+            $this->say((string) $attempt['id'], ['opinions.sand_wet' => 'confirmed']);
         }
 
         $repeated = $this->call('GET', '/api/bench')['repeat_list'];
@@ -144,9 +145,9 @@ final class BenchAndCastingsTest extends ApiTestCase
     #[DataProvider('faults')]
     public function testAFaultOfACastingPointsAtItsField(array $entry, string $pointer): void
     {
-        $answer = $this->call('PUT', '/api/castings/'.self::id(), $entry, 422);
+        $answer = $this->change([['part' => 'casting', 'id' => self::id(), 'create' => [], 'set' => Changes::set($entry)]], 422);
 
-        self::assertContains($pointer, array_column(is_array($answer['problems'] ?? null) ? $answer['problems'] : [], 'pointer'), (string) json_encode($answer));
+        self::assertContains("/changes/0/set{$pointer}", array_column(is_array($answer['problems'] ?? null) ? $answer['problems'] : [], 'pointer'), (string) json_encode($answer));
     }
 
     public function testTheHandbookTellsWhereItsFiguresAreFrom(): void

@@ -7,6 +7,7 @@ namespace MoltenNotes\Tests\App;
 use MoltenNotes\App\Shared\Http\CostlyCalls;
 use MoltenNotes\App\Shared\Http\DiskSpace;
 use MoltenNotes\App\Shared\Http\Version;
+use MoltenNotes\Tests\Support\Changes;
 
 /** No account can ask for so much that the others wait. */
 final class LimitsTest extends ApiTestCase
@@ -19,10 +20,10 @@ final class LimitsTest extends ApiTestCase
 
     public function testListsOfARequestAreBounded(): void
     {
-        $attempt = $this->pour($this->casting());
-        $this->findBlowhole($attempt);
-        $rows = array_fill(0, 61, ['remedy' => 'dry_squeeze']);
-        self::assertSame('/accepted', $this->call('PUT', "/api/attempts/{$attempt['id']}/change-sheet", ['accepted' => $rows], 422)['problems'][0]['pointer']);
+        $rows = array_fill(0, 301, ['part' => 'casting', 'id' => self::id(), 'set' => []]);
+        self::assertSame('/changes', $this->change($rows, 422)['problems'][0]['pointer']);
+        $fields = array_fill_keys(array_map(static fn (int $i): string => "made.{$i}", range(1, 401)), ['to' => '1']);
+        self::assertSame('/changes/0/set', $this->change([['part' => 'attempt', 'id' => self::id(), 'create' => [], 'set' => $fields]], 422)['problems'][0]['pointer']);
 
         $elements = [];
         foreach (range('A', 'Y') as $sign) {
@@ -39,7 +40,7 @@ final class LimitsTest extends ApiTestCase
     public function testManyStocksTimesManyWindowsIsTooMuchAtOnce(): void
     {
         $stock = array_map(static fn (int $i): array => ['name' => "Lot {$i}", 'mass' => '1 kg', 'composition' => ['Si' => '5 %']], range(1, 200));
-        $this->call('PUT', '/api/workshop', ['stock' => $stock, 'currency' => 'EUR']);
+        $this->furnish(['stock' => $stock, 'currency' => 'EUR']);
         $windows = array_fill_keys(['Si', 'Mg', 'Fe', 'Cu', 'Mn', 'Zn', 'Ti'], ['low' => '0 %', 'high' => '10 %']);
 
         self::assertSame('charge.too_much', $this->call('POST', '/api/mix', ['melt' => '3 kg', 'windows' => $windows], 422)['problems'][0]['code']);
@@ -49,10 +50,12 @@ final class LimitsTest extends ApiTestCase
     {
         $attempt = $this->pour($this->casting());
         $kinds = ['misrun', 'blowhole', 'shift', 'warp'];
+        $changes = [];
         for ($i = 0; $i < 100; ++$i) {
-            $this->browser->request('PUT', "/api/attempts/{$attempt['id']}/findings/".self::id(), [], [], ['HTTP_X_CSRF_TOKEN' => $this->token(), 'CONTENT_TYPE' => 'application/json'], json_encode(['kind' => $kinds[$i % 4]], \JSON_THROW_ON_ERROR));
+            $changes[] = Changes::finding((string) $attempt['id'], ['kind' => $kinds[$i % 4]]);
         }
-        $refused = $this->call('PUT', "/api/attempts/{$attempt['id']}/findings/".self::id(), ['kind' => 'misrun'], 422);
+        $this->change($changes);
+        $refused = $this->change([Changes::finding((string) $attempt['id'], ['kind' => 'misrun'])], 422);
         self::assertSame('record.too_many_findings', $refused['problems'][0]['code']);
     }
 
@@ -83,7 +86,7 @@ final class LimitsTest extends ApiTestCase
     {
         $casting = $this->casting();
         for ($i = 1; $i <= 14; ++$i) {
-            $this->call('PUT', '/api/attempts/'.self::id(), ['casting_id' => $casting, 'made' => []], 201);
+            $this->log(self::id(), ['casting_id' => $casting, 'made' => []]);
         }
         $latest = $this->call('GET', "/api/castings/{$casting}");
         self::assertSame([14, 3, range(3, 14)], [$latest['attempts'], $latest['earlier'], array_column($latest['trail'], 'number')]);
@@ -96,7 +99,7 @@ final class LimitsTest extends ApiTestCase
     {
         $casting = $this->casting();
         for ($i = 1; $i <= 53; ++$i) {
-            $this->call('PUT', '/api/attempts/'.self::id(), ['casting_id' => $casting, 'made' => []], 201);
+            $this->log(self::id(), ['casting_id' => $casting, 'made' => []]);
         }
         $first = $this->call('GET', '/api/attempts');
         self::assertSame([53, false, 50], [$first['total'], $first['more'], count($first['attempts'])]);
@@ -116,7 +119,7 @@ final class LimitsTest extends ApiTestCase
         array_map($this->browser->getCookieJar()->set(...), $cookies);
         // A file system without a byte of room.
         self::getContainer()->set(DiskSpace::class, new DiskSpace('/proc', null));
-        $refused = $this->call('PUT', "/api/castings/{$id}", ['name' => 'Another name', 'version' => 1], 507);
+        $refused = $this->change([['part' => 'casting', 'id' => $id, 'set' => Changes::set(['name' => 'Another name'], '', ['name' => 'Cleat'])]], 507);
         self::assertSame('storage.full', $refused['code']);
         self::assertSame('Cleat', $this->call('GET', "/api/castings/{$id}")['name'], 'what is stored is read as before');
         $health = $this->call('GET', '/api/health', null, 503);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Tests\App;
 
+use MoltenNotes\Tests\Support\Changes;
 use MoltenNotes\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\EventDispatcher\EventDispatcherInterface;
@@ -48,8 +49,8 @@ final class NothingPoisonsANotebookTest extends ApiTestCase
         $good = $this->pour($casting);
         $attempt = $this->pour($casting, ['planned' => Plans::values()]);
         $this->findBlowhole($attempt);
-        $this->call('PUT', "/api/attempts/{$attempt['id']}/opinions/sand_wet", ['opinion' => 'confirmed']);
-        $this->call('PUT', "/api/attempts/{$attempt['id']}/change-sheet", ['accepted' => [['remedy' => 'dry_squeeze']]]);
+        $this->say((string) $attempt['id'], ['opinions.sand_wet' => 'confirmed']);
+        $this->say((string) $attempt['id'], ['sheet.dry_squeeze' => true]);
         $id = hex2bin(str_replace('-', '', (string) $attempt['id']));
         $storage = $this->storage();
         foreach ([
@@ -82,7 +83,7 @@ final class NothingPoisonsANotebookTest extends ApiTestCase
         }
 
         // Saved again by a client that never saw them, they are still there.
-        $this->call('PUT', "/api/attempts/{$attempt['id']}", ['version' => $read['version'], 'poured_on' => '2026-05-03', 'made' => ['pour.temperature' => '700 C'], 'observations' => []]);
+        $this->say((string) $attempt['id'], ['made.sand.moisture' => '4 %', 'observations.steam' => false, 'note' => 'again']);
         $this->forget();
         $after = array_column($this->call('GET', "/api/attempts/{$attempt['id']}")['unreadable'], 'stored', 'what');
         foreach (['made sand.colour', 'made sand.condition', 'planned gating.sprue', 'planned casting.sections', 'observation', 'finding'] as $kept) {
@@ -90,18 +91,28 @@ final class NothingPoisonsANotebookTest extends ApiTestCase
         }
     }
 
-    public function testAWorkshopThatNoLongerFitsIsShownAndKeptAside(): void
+    public function testAWorkshopThatNoLongerFitsIsShownAndKeptAsItIs(): void
     {
         $this->signedIn();
-        $this->call('PUT', '/api/workshop', ['furnaces' => [['name' => 'Drum', 'power' => '2 kW']], 'currency' => 'EUR']);
-        $this->storage()->executeStatement("UPDATE workshop SET content = JSON_SET(content, '$.furnaces[0].colour', 'red', '$.anvils', JSON_ARRAY(1))");
+        $this->furnish(['furnaces' => [['name' => 'Drum', 'power' => '2 kW']], 'currency' => 'EUR']);
+        $this->storage()->executeStatement("UPDATE workshop SET content = JSON_SET(content, '$.anvils', JSON_ARRAY(1))");
+        $this->storage()->executeStatement("UPDATE workshop_row SET content = JSON_SET(content, '$.colour', 'red', '$.efficiency', 'fair')");
+        $this->storage()->executeStatement("UPDATE caster SET revision = 'touched by hand'");
         $this->forget();
         $workshop = $this->call('GET', '/api/workshop');
-        self::assertSame('Drum', $workshop['furnaces'][0]['name']);
-        self::assertStringContainsString('/anvils', implode(' ', $workshop['unreadable']));
+        self::assertSame('Drum', $workshop['furnaces'][0]['columns']['name']['shown']);
+        foreach (['/anvils', '/furnaces/0/colour', '/furnaces/0/efficiency'] as $pointer) {
+            self::assertStringContainsString($pointer, implode(' ', $workshop['unreadable']));
+        }
+        $this->call('POST', '/api/plan', ['values' => Plans::values()]);
 
-        $this->call('PUT', '/api/workshop', ['furnaces' => [['name' => 'Drum']], 'currency' => 'EUR', 'version' => $workshop['version']]);
-        self::assertSame('red', $this->storage()->fetchOne("SELECT JSON_VALUE(aside, '$[0].furnaces[0].colour') FROM workshop WHERE aside <> '[]'"));
+        $this->change([
+            ['part' => 'workshop_row', 'id' => $workshop['furnaces'][0]['id'], 'set' => Changes::set(['power' => '3 kW'], '', ['power' => ['value' => 2, 'unit' => 'kW']])],
+            ['part' => 'workshop', 'id' => self::id(), 'set' => Changes::set(['safe_lift' => '12 kg'])],
+        ]);
+        self::assertSame(['red', 'fair', '1'], array_values((array) $this->storage()->fetchAssociative(
+            "SELECT JSON_VALUE(r.content, '$.colour'), JSON_VALUE(r.content, '$.efficiency'), JSON_VALUE(w.content, '$.anvils[0]') FROM workshop_row r JOIN workshop w ON w.caster_id = r.caster_id",
+        )));
     }
 
     /** The answer to a save is made after it: should that fail, the save is undone, so that it can be sent again. */
@@ -112,15 +123,16 @@ final class NothingPoisonsANotebookTest extends ApiTestCase
         $dispatcher = self::getContainer()->get('event_dispatcher');
         self::assertInstanceOf(EventDispatcherInterface::class, $dispatcher);
         $dispatcher->addListener(KernelEvents::RESPONSE, static function (ResponseEvent $event): void {
-            if (201 === $event->getResponse()->getStatusCode()) {
+            if ('/api/commands' === $event->getRequest()->getPathInfo()) {
                 throw new \RuntimeException('the answer cannot be made');
             }
         });
         $id = self::id();
-        $this->browser->request('PUT', "/api/attempts/{$id}", [], [], ['HTTP_X_CSRF_TOKEN' => (string) $this->call('GET', '/api/session')['csrf'], 'CONTENT_TYPE' => 'application/json'], json_encode(['casting_id' => $casting, 'made' => ['pour.temperature' => '700 C']], \JSON_THROW_ON_ERROR));
+        $this->browser->request('POST', '/api/commands', [], [], ['HTTP_X_CSRF_TOKEN' => (string) $this->call('GET', '/api/session')['csrf'], 'CONTENT_TYPE' => 'application/json'], json_encode(['id' => self::id(), 'changes' => Changes::attempt($id, ['casting_id' => $casting, 'made' => ['sand.moisture' => '4 %']], true)], \JSON_THROW_ON_ERROR));
 
         self::assertSame(500, $this->browser->getResponse()->getStatusCode());
         self::assertSame(0, (int) $this->storage()->fetchOne('SELECT COUNT(*) FROM attempt WHERE id = ?', [hex2bin(str_replace('-', '', $id))]));
+        self::assertSame(0, (int) $this->storage()->fetchOne("SELECT COUNT(*) FROM record_change WHERE part = 'attempt'"), 'nor is there a history of what never was');
         self::assertSame(0, (int) $this->storage()->fetchOne('SELECT COUNT(*) FROM attempt_value WHERE attempt_id = ?', [hex2bin(str_replace('-', '', $id))]));
     }
 }

@@ -6,6 +6,7 @@ namespace MoltenNotes\Tests\App;
 
 use MoltenNotes\App\PlanCasting\ReadMesh;
 use MoltenNotes\App\PlanCasting\ReadMeshHandler;
+use MoltenNotes\Tests\Support\Changes;
 use MoltenNotes\Tests\Support\Meshes;
 use MoltenNotes\Tests\Support\Plans;
 
@@ -54,7 +55,7 @@ final class PlanAndWorkshopTest extends ApiTestCase
         $casting = $this->casting();
         $id = self::id();
         $sections = Plans::sectionsWith('rim', ['thickness' => '3/16 in']);
-        $this->call('PUT', "/api/attempts/{$id}", ['casting_id' => $casting, 'planned' => ['casting.sections' => $sections] + Plans::values()], 201);
+        $this->log($id, ['casting_id' => $casting, 'planned' => ['casting.sections' => $sections] + Plans::values()]);
         $kept = $this->call('GET', "/api/attempts/{$id}")['planned']['casting.sections']['raw'];
         self::assertEquals(['value' => 0.1875, 'unit' => 'in'], $kept[2]['thickness']);
 
@@ -63,14 +64,20 @@ final class PlanAndWorkshopTest extends ApiTestCase
         self::assertStringContainsString('4.76', (string) json_encode($plan['section']['parts']));
     }
 
-    public function testTheWorkshopIsUsedAndAStaleOneRefused(): void
+    public function testTheWorkshopIsUsedAndChangedRowByRow(): void
     {
-        $saved = $this->call('PUT', '/api/workshop', self::WORKSHOP);
-        self::assertSame(1, $saved['version']);
-        self::assertSame(2.2, $saved['stock'][0]['price']);
-        $this->call('PUT', '/api/workshop', ['version' => 1, 'safe_lift' => '12 kg'] + self::WORKSHOP);
-        $stale = $this->call('PUT', '/api/workshop', ['version' => 1] + self::WORKSHOP, 409);
-        self::assertEquals(['value' => 12, 'unit' => 'kg'], $stale['current']['safe_lift']);
+        $this->furnish(self::WORKSHOP);
+        $stock = $this->call('GET', '/api/workshop')['stock'][0];
+        self::assertSame([2.2, 'Si 7, Mg 0.35, Fe 0.15'], [$stock['columns']['price']['raw'], $stock['columns']['composition']['shown']]);
+        $lift = fn (string $to, int $expect): array => $this->change([['part' => 'workshop', 'id' => self::id(), 'set' => Changes::set(['safe_lift' => $to], '', ['safe_lift' => '15 kg'])]], $expect);
+        $lift('12 kg', 200);
+        self::assertSame('12 kg', str_replace("\u{A0}", ' ', (string) $lift('18 kg', 409)['clashes'][0]['stored']['shown']));
+        // Another device put a price right meanwhile: that is no clash with the name.
+        $row = fn (string $column, mixed $was, mixed $to): array => $this->change([['part' => 'workshop_row', 'id' => $stock['id'], 'set' => Changes::set([$column => $to], '', [$column => $was])]]);
+        $row('price', 2.2, '2.40');
+        $row('name', 'Wheels', 'Old wheels');
+        $columns = $this->call('GET', '/api/workshop')['stock'][0]['columns'];
+        self::assertSame([2.4, 'Old wheels'], [$columns['price']['raw'], $columns['name']['raw']]);
 
         $plan = $this->call('POST', '/api/plan', ['values' => ['gating.sprue' => null] + Plans::values()]);
         $figures = array_column(array_merge(...array_column($plan['stages'], 'figures')), null, 'code');
@@ -80,14 +87,14 @@ final class PlanAndWorkshopTest extends ApiTestCase
 
     public function testFaultsOfAWorkshopPointAtTheirField(): void
     {
-        $refused = $this->call('PUT', '/api/workshop', ['cutters' => [['name' => 'x', 'kind' => 'saw', 'size' => '4 kg']], 'stock' => [['name' => 'y', 'composition' => ['Si' => '70 %', 'Mg' => '40 %']]], 'currency' => 'euro'], 422);
+        $refused = $this->furnish(['cutters' => [['name' => 'x', 'kind' => 'saw', 'size' => '4 kg']], 'stock' => [['name' => 'y', 'composition' => ['Si' => '70 %', 'Mg' => '40 %']]], 'currency' => 'euro'], 422);
 
-        self::assertEqualsCanonicalizing(['/cutters/0/size', '/cutters/0/kind', '/cutters/0/size', '/stock/0/composition', '/currency'], array_column($refused['problems'], 'pointer'));
+        self::assertEqualsCanonicalizing(['/changes/1/set/size', '/changes/1/set/kind', '/changes/2/set/composition', '/changes/0/set/currency'], array_column($refused['problems'], 'pointer'));
     }
 
     public function testAMixIsMadeFromTheStockOrSaysWhyNot(): void
     {
-        $this->call('PUT', '/api/workshop', self::WORKSHOP);
+        $this->furnish(self::WORKSHOP);
         $mix = $this->call('POST', '/api/mix', ['melt' => '3 kg', 'windows' => ['Si' => ['low' => '6.5 %', 'high' => '7.5 %'], 'Fe' => ['low' => null, 'high' => '0.45 %']]]);
         self::assertTrue($mix['feasible']);
         self::assertMatchesRegularExpression('/^\d+\.\d\d$/', $mix['cost']);
@@ -143,12 +150,13 @@ final class PlanAndWorkshopTest extends ApiTestCase
     public function testTheChangeSheetShowsTheNumberMoveIntoItsBand(): void
     {
         $attempt = $this->pour($this->casting(), ['planned' => Plans::values(), 'made' => ['pour.temperature' => '680 C', 'pour.carry_time' => '30 s', 'pour.time' => '3 s', 'sand.condition' => 'good'], 'observations' => ['sluggish']]);
-        $this->call('PUT', "/api/attempts/{$attempt['id']}/findings/".self::id(), ['kind' => 'misrun', 'places' => ['far_from_gate'], 'severity' => 'spoils'], 201);
+        $this->find($attempt['id'], ['kind' => 'misrun', 'places' => ['far_from_gate'], 'severity' => 'spoils']);
         $why = $this->call('GET', "/api/attempts/{$attempt['id']}/diagnosis");
         self::assertSame('metal_cold', $why['causes'][0]['cause']);
         self::assertStringContainsString('times as far as the rim asks', (string) json_encode($why['causes'][0]['contributions']));
 
-        $sheet = $this->call('PUT', "/api/attempts/{$attempt['id']}/change-sheet", ['accepted' => [['remedy' => 'hotter']]]);
+        $this->say((string) $attempt['id'], ['sheet.hotter' => true]);
+        $sheet = $this->call('GET', "/api/attempts/{$attempt['id']}/change-sheet");
         $moves = array_column($sheet['moves'], null, 'code');
         self::assertArrayHasKey('fill_ratio', $moves);
         self::assertSame('bad', $moves['fill_ratio']['before_standing']);
@@ -160,7 +168,7 @@ final class PlanAndWorkshopTest extends ApiTestCase
         $casting = $this->casting();
         for ($i = 0; $i < 3; ++$i) {
             $attempt = $this->pour($casting, ['planned' => Plans::values(), 'made' => ['pour.time' => '1.5 s', 'pour.temperature' => '730 C'], 'heat' => ['values' => ['metal.alloy' => 'al_si7mg', 'metal.charge' => '1 kg', 'melt.energy' => '1.2 kWh']], 'observations' => []]);
-            $this->call('PUT', "/api/attempts/{$attempt['id']}/findings/".self::id(), ['kind' => 'misrun'], 201);
+            $this->find($attempt['id'], ['kind' => 'misrun']);
         }
         $plan = $this->call('POST', '/api/plan', ['values' => Plans::values()]);
 

@@ -26,22 +26,23 @@ final class WhyAndNextTest extends ApiTestCase
         $why = $this->call('GET', "/api/attempts/{$attempt['id']}/diagnosis");
         self::assertSame('sand_wet', $why['causes'][0]['cause']);
         $check = $why['next_checks'][0];
-        $again = $this->call('PUT', "/api/attempts/{$attempt['id']}/answers/{$check['check']}", ['answer' => 'yes']);
+        $this->say((string) $attempt['id'], ["answers.{$check['check']}" => 'yes']);
+        $again = $this->call('GET', "/api/attempts/{$attempt['id']}/diagnosis");
         self::assertNotEquals(array_column($why['causes'], 'probability', 'cause'), array_column($again['causes'], 'probability', 'cause'));
-        $this->call('PUT', "/api/attempts/{$attempt['id']}/opinions/sand_wet", ['opinion' => 'confirmed']);
+        $this->say((string) $attempt['id'], ['opinions.sand_wet' => 'confirmed']);
 
-        $sheet = $this->call('PUT', "/api/attempts/{$attempt['id']}/change-sheet", ['accepted' => [['remedy' => 'dry_squeeze'], ['remedy' => 'dry_sand', 'new' => '3.2 %']]]);
+        $this->say((string) $attempt['id'], ['sheet.dry_squeeze' => true, 'sheet.dry_sand' => ['new' => '3.2 %']]);
+        $sheet = $this->call('GET', "/api/attempts/{$attempt['id']}/change-sheet");
         self::assertSame('blowhole', $sheet['predictions'][0]['defect']);
         self::assertLessThan($sheet['predictions'][0]['before'], $sheet['predictions'][0]['after']);
 
-        $nextId = self::id();
-        $next = $this->call('POST', "/api/attempts/{$attempt['id']}/next", ['id' => $nextId], 201);
+        $next = $this->next($attempt['id']);
         self::assertSame('good', $next['planned']['sand.condition']['raw']);
         self::assertContains('sand.moisture', $next['changed_fields']);
         self::assertSame('planned', $next['state']);
-        $this->call('POST', "/api/attempts/{$attempt['id']}/next", ['id' => self::id()]);
+        self::assertSame('/changes/0/create/after', $this->change([['part' => 'attempt', 'id' => self::id(), 'create' => ['after' => $attempt['id']]]], 422)['problems'][0]['pointer'], 'one sheet, one next attempt');
 
-        $this->call('PUT', "/api/attempts/{$nextId}", ['version' => $next['version'], 'poured_on' => '2026-05-10', 'made' => ['sand.condition' => 'good'], 'verdict' => 'good']);
+        $this->say((string) $next['id'], ['poured_on' => '2026-05-10', 'made.sand.condition' => 'good', 'verdict' => 'good']);
         $trail = $this->call('GET', "/api/castings/{$casting}")['trail'];
         self::assertCount(2, $trail);
         self::assertSame(['blowhole', 'gone', true], [$trail[1]['sheet']['scores'][0]['defect'], $trail[1]['sheet']['scores'][0]['found'], $trail[1]['sheet']['scores'][0]['held']]);
@@ -51,19 +52,19 @@ final class WhyAndNextTest extends ApiTestCase
     {
         $attempt = $this->pour($this->casting());
         $this->findBlowhole($attempt);
-        $this->call('PUT', "/api/attempts/{$attempt['id']}/change-sheet", ['accepted' => [['remedy' => 'dry_squeeze']]]);
-        $this->call('POST', "/api/attempts/{$attempt['id']}/next", ['id' => self::id()], 201);
+        $this->say((string) $attempt['id'], ['sheet.dry_squeeze' => true]);
+        $this->next($attempt['id']);
 
-        $this->call('PUT', "/api/attempts/{$attempt['id']}/change-sheet", ['accepted' => []], 422);
+        self::assertSame('planning.sheet_closed', $this->change([['part' => 'attempt', 'id' => $attempt['id'], 'set' => ['sheet.dry_squeeze' => ['was' => ['new' => 'good'], 'to' => null]]]], 422)['problems'][0]['code']);
     }
 
     public function testAnImpossibleAmountOnTheSheetIsRefusedAtItsLine(): void
     {
         $attempt = $this->pour($this->casting());
         $this->findBlowhole($attempt);
-        $refused = $this->call('PUT', "/api/attempts/{$attempt['id']}/change-sheet", ['accepted' => [['remedy' => 'dry_sand', 'new' => '90 %']]], 422);
+        $refused = $this->say((string) $attempt['id'], ['sheet.dry_sand' => ['new' => '90 %']], 422);
 
-        self::assertSame('/accepted/0/new', $refused['problems'][0]['pointer']);
+        self::assertSame('/changes/0/set/sheet.dry_sand/new', $refused['problems'][0]['pointer']);
     }
 
     public function testAConfirmedCauseComesBackOnTheRepeatListAndWeighsMore(): void
@@ -75,7 +76,7 @@ final class WhyAndNextTest extends ApiTestCase
             $this->findBlowhole($attempt);
             $chances = array_column($this->call('GET', "/api/attempts/{$attempt['id']}/diagnosis")['causes'], 'probability', 'cause');
             $before ??= $chances['sand_wet'];
-            $this->call('PUT', "/api/attempts/{$attempt['id']}/opinions/sand_wet", ['opinion' => 'confirmed']);
+            $this->say((string) $attempt['id'], ['opinions.sand_wet' => 'confirmed']);
         }
         $attempt = $this->pour($casting, ['made' => ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg'], 'observations' => []]);
         $this->findBlowhole($attempt);
@@ -102,7 +103,7 @@ final class WhyAndNextTest extends ApiTestCase
         $attempt = $this->pour($casting, ['made' => ['mould.process' => 'green_sand', 'sand.condition' => 'wet', 'metal.alloy' => 'al_si7mg', 'pour.temperature' => '800 C']]);
         $this->findBlowhole($attempt);
         foreach (['misrun', 'pinholes', 'sand_inclusion', 'internal_shrinkage', 'core_shift'] as $kind) {
-            $this->call('PUT', "/api/attempts/{$attempt['id']}/findings/".self::id(), ['kind' => $kind], 201);
+            $this->find($attempt['id'], ['kind' => $kind]);
         }
         /** @var list<array{remedy: string, cause: string, field: string|null}> $offered */
         $offered = $this->call('GET', "/api/attempts/{$attempt['id']}/change-sheet")['proposals'];
@@ -112,7 +113,7 @@ final class WhyAndNextTest extends ApiTestCase
         self::assertSame([], array_values(array_filter($offered, static fn (array $line): bool => str_starts_with((string) $line['field'], 'core.'))), 'there is no core');
         $cause = $offered[0]['cause'];
 
-        $this->call('PUT', "/api/attempts/{$attempt['id']}/opinions/{$cause}", ['opinion' => 'ruled_out']);
+        $this->say((string) $attempt['id'], ["opinions.{$cause}" => 'ruled_out']);
         self::assertNotContains($cause, array_column((array) $this->call('GET', "/api/attempts/{$attempt['id']}/change-sheet")['proposals'], 'cause'));
     }
 }

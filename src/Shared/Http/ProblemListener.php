@@ -43,7 +43,7 @@ final readonly class ProblemListener
         return match (true) {
             $error instanceof RejectedRecord => Problem::response(422, $error->errorCode(), self::count($error->problems), $error->problems),
             $error instanceof RecordNotFound => Problem::response(404, 'record.not_found', $error->getMessage()),
-            $error instanceof StaleSave => Problem::response(409, 'record.stale', $error->getMessage(), [], ['current' => $error->current]),
+            $error instanceof Clashing => Problem::response(409, 'record.clash', $error->getMessage(), [], ['clashes' => $error->fields()]),
             $error instanceof OptimisticLockException => Problem::response(409, 'record.busy', 'Two saves met. Please save again.'),
             $error instanceof UniqueConstraintViolationException => Problem::response(409, 'record.busy', 'The same thing was saved twice at once. Please try again.'),
             $error instanceof CoreError => Problem::response(422, $error->errorCode(), $error->getMessage(), [new FieldProblem('', $error->errorCode(), $error->getMessage())]),

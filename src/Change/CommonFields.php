@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Change;
+
+use MoltenNotes\Core\Record\ValueReader;
+
+/** Readers for what several kinds of record have: a name, a day, a mark. */
+final class CommonFields
+{
+    private const LONGEST_NAME = 120;
+
+    public static function name(mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        $name = trim($reader->text($raw, $pointer) ?? '');
+        if (mb_strlen($name) > self::LONGEST_NAME) {
+            $reader->refuse($pointer, 'record.name', 'A name has at most '.self::LONGEST_NAME.' characters.');
+
+            return null;
+        }
+
+        return '' === $name ? null : $name;
+    }
+
+    /** A day of the calendar that has come. */
+    public static function day(mixed $raw, string $pointer, ValueReader $reader, \DateTimeImmutable $now): ?\DateTimeImmutable
+    {
+        if (null === $raw || '' === $raw) {
+            return null;
+        }
+        $date = is_string($raw) && 1 === preg_match('/^\d{4}-\d{2}-\d{2}$/', $raw) ? \DateTimeImmutable::createFromFormat('!Y-m-d', $raw) : false;
+        if (false === $date || $date->format('Y-m-d') !== $raw) {
+            $reader->refuse($pointer, 'record.not_a_date', 'This must be a date such as 2026-05-03.');
+
+            return null;
+        }
+        // A day of grace: it may be tomorrow already where the caster stands.
+        if ($date > $now->modify('+1 day')) {
+            $reader->refuse($pointer, 'record.in_the_future', 'This day has not come yet. Leave it blank while the pour is only planned.');
+        }
+
+        return $date;
+    }
+
+    /** @return list<string> codes of the list, each once */
+    public static function codes(string $list, mixed $raw, string $pointer, ValueReader $reader): array
+    {
+        if (null === $raw) {
+            return [];
+        }
+        if (!is_array($raw) || !array_is_list($raw)) {
+            $reader->refuse($pointer, 'record.not_a_list', 'This must be a list.');
+
+            return [];
+        }
+        $codes = [];
+        foreach ($raw as $index => $code) {
+            $codes[] = $reader->choice($list, $code, "{$pointer}/{$index}");
+        }
+
+        return array_values(array_unique(array_filter($codes, static fn (?string $code): bool => null !== $code)));
+    }
+
+    public static function unknown(string $pointer, ValueReader $reader, string $of): null
+    {
+        return $reader->refuse($pointer, 'record.unknown_field', "This is not kept of {$of}.");
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Change;
+
+use MoltenNotes\Core\CoreError;
+use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Planning\Remedies;
+use MoltenNotes\Core\Planning\ValueWords;
+use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Record\Choices;
+use MoltenNotes\Core\Record\Field;
+use MoltenNotes\Core\Record\Fields;
+use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Record\Vocabulary;
+
+/** What a field is called and what stood in it, for whoever reads of a change. */
+final readonly class FieldWords
+{
+    private const LABELS = [
+        'poured_on' => 'Poured on', 'melted_on' => 'Melted on', 'verdict' => 'Verdict', 'note' => 'Note', 'name' => 'Name', 'heat' => 'Heat', 'casting' => 'Casting',
+        'attempt' => 'Attempt', 'binned' => 'In the bin', 'made' => 'Made', 'created' => 'Begun', 'kind' => 'Kind', 'places' => 'Where', 'looks' => 'Looks',
+        'shown_at' => 'Showed', 'severity' => 'How bad', 'purpose' => 'What counts as good', 'wanted' => 'How many', 'safe_lift' => 'One person lifts', 'currency' => 'Currency',
+        'school' => 'Gating school',
+    ];
+    /** Fields that take a code of a list. */
+    private const LISTS = ['verdict' => 'verdict', 'purpose' => 'purpose', 'shown_at' => 'shown_at', 'severity' => 'severity', 'places' => 'place', 'looks' => 'look', 'school' => 'school', 'source' => 'energy_source'];
+
+    private QuantityFormatter $format;
+
+    public function __construct(private UnitPreferences $units)
+    {
+        $this->format = new QuantityFormatter($units);
+    }
+
+    public function label(string $field): string
+    {
+        [$group, $key] = [...explode('.', $field, 2), ''];
+
+        return match ($group) {
+            'planned' => (Fields::find($key)->label ?? $key).', planned',
+            'observations' => 'Noticed: '.self::lower(Vocabulary::standard()->observations[$key]['label'] ?? $key),
+            'answers' => Vocabulary::standard()->checks[$key]->label ?? $key,
+            'opinions' => 'Opinion of '.self::lower(Catalogue::standard()->causes[$key]->label ?? $key),
+            'sheet' => 'Change sheet: '.self::lower(Remedies::find($key)->label ?? $key),
+            'tariffs' => 'Price of '.self::lower(Choices::label('energy_source', $key)),
+            default => $this->value($field)->label ?? self::LABELS[$field] ?? ucfirst(str_replace('_', ' ', $field)),
+        };
+    }
+
+    public function words(string $field, mixed $plain): string
+    {
+        $value = $this->value($field);
+
+        return match (true) {
+            null === $plain, '' === $plain, [] === $plain => 'blank',
+            null !== $value => $this->valueWords($value, $plain),
+            is_bool($plain) => $plain ? 'yes' : 'no',
+            is_int($plain), is_float($plain) => (string) $plain,
+            is_string($plain) => $this->text($field, $plain),
+            !is_array($plain) => 'blank',
+            default => $this->structure($field, $plain),
+        };
+    }
+
+    private function value(string $field): ?Field
+    {
+        [$group, $key] = [...explode('.', $field, 2), ''];
+
+        return in_array($group, ['planned', 'made'], true) ? Fields::find($key) : Fields::find($field);
+    }
+
+    private function valueWords(Field $field, mixed $plain): string
+    {
+        $reader = new ValueReader($this->units);
+        $value = $reader->value($field, $plain, '');
+
+        return null === $value ? (is_string($plain) ? $plain : (string) json_encode($plain)) : ValueWords::of($field->key, $value, $this->format);
+    }
+
+    private function text(string $field, string $plain): string
+    {
+        $list = self::LISTS[$field] ?? (str_starts_with($field, 'answers.') ? 'answer' : null);
+
+        return match (true) {
+            'kind' === $field => Vocabulary::standard()->defects[$plain]->label ?? $plain,
+            null !== $list => Choices::label($list, $plain),
+            default => $plain,
+        };
+    }
+
+    /** @param array<mixed> $plain */
+    private function structure(string $field, array $plain): string
+    {
+        $new = $plain['new'] ?? null;
+        $opinion = $plain['opinion'] ?? null;
+        $remedy = str_starts_with($field, 'sheet.') ? Remedies::find(substr($field, 6)) : null;
+        if (null !== $remedy) {
+            return null === $new || null === $remedy->field ? 'on the sheet' : $this->words($remedy->field, $new);
+        }
+        if (is_string($opinion)) {
+            return str_replace('_', ' ', $opinion).(is_string($plain['note'] ?? null) ? ": {$plain['note']}" : '');
+        }
+        if (isset($plain['value'], $plain['unit'])) {
+            return $this->measured($plain);
+        }
+
+        return implode(', ', array_map(fn (mixed $part, int|string $key): string => (is_int($key) ? '' : "{$key} ").(is_scalar($part) ? $this->text($field, (string) $part) : (string) json_encode($part)), $plain, array_keys($plain)));
+    }
+
+    /** @param array<mixed> $plain */
+    private function measured(array $plain): string
+    {
+        $number = $plain['value'] ?? null;
+        try {
+            return (is_int($number) || is_float($number)) && is_string($plain['unit'] ?? null) ? $this->format->measurement(Measurement::of((float) $number, $plain['unit'])) : (string) json_encode($plain);
+        } catch (CoreError) {
+            return (string) json_encode($plain);
+        }
+    }
+
+    private static function lower(string $words): string
+    {
+        return mb_strtolower(mb_substr($words, 0, 1)).mb_substr($words, 1);
+    }
+}

@@ -1,0 +1,245 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Change;
+
+use MoltenNotes\App\Notebook\AcceptedChange;
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\Casting;
+use MoltenNotes\App\Notebook\Heat;
+use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Shared\Http\RecordNotFound;
+use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Planning\Change;
+use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Quantity\Nearest;
+use MoltenNotes\Core\Record\Fields;
+use MoltenNotes\Core\Record\UnknownField;
+use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Record\Vocabulary;
+use Symfony\Component\Uid\Uuid;
+
+/** Fields of an attempt: its own, and "planned.…", "made.…", "observations.…", "answers.…", "opinions.…", "sheet.…" for what it holds many of. */
+final class OpenAttempt implements OpenRecord
+{
+    public function __construct(private readonly Attempt $attempt, private readonly bool $new, private readonly Notebook $notebook, private readonly OfferedChanges $offered, private readonly \DateTimeImmutable $now)
+    {
+    }
+
+    public function isNew(): bool
+    {
+        return $this->new;
+    }
+
+    public function version(): int
+    {
+        return $this->attempt->version();
+    }
+
+    /** A next attempt begins as a copy of the plan before it. */
+    public function begunWith(): array
+    {
+        return $this->new ? array_map(static fn (string $field): string => "planned.{$field}", array_keys($this->attempt->valuesOf('planned')->all())) : [];
+    }
+
+    public function about(): Uuid
+    {
+        return $this->attempt->id();
+    }
+
+    public function read(string $field, mixed $raw, string $pointer, ValueReader $reader): mixed
+    {
+        [$group, $key] = self::parted($field);
+
+        return match ($group) {
+            'planned', 'made' => $this->value($group, $key, $raw, $pointer, $reader),
+            'observations' => isset(Vocabulary::standard()->observations[$key]) ? $reader->mark($raw, $pointer) : self::noSuch($key, array_keys(Vocabulary::standard()->observations), 'an observation', $pointer, $reader),
+            'answers' => isset(Vocabulary::standard()->checks[$key]) ? (null === $raw ? null : $reader->choice('answer', $raw, $pointer)) : self::noSuch($key, array_keys(Vocabulary::standard()->checks), 'a check', $pointer, $reader),
+            'opinions' => isset(Catalogue::standard()->causes[$key]) ? self::opinion($raw, $pointer, $reader) : self::noSuch($key, array_keys(Catalogue::standard()->causes), 'a cause', $pointer, $reader),
+            'sheet' => $this->offered->read($this->attempt, $key, $raw, $pointer, $reader),
+            default => $this->own($field, $raw, $pointer, $reader),
+        };
+    }
+
+    public function stored(string $field): mixed
+    {
+        [$group, $key] = self::parted($field);
+
+        return match ($group) {
+            'planned', 'made' => Plain::of($this->attempt->valuesOf($group)->get($key)),
+            'observations' => in_array($key, $this->attempt->observations(), true),
+            'answers' => $this->attempt->answerTo($key),
+            'opinions' => ($this->attempt->opinions()[$key] ?? null)?->toArray(),
+            'sheet' => Plain::of($this->attempt->changeSheet()[$key] ?? null),
+            default => match ($field) {
+                'poured_on' => Plain::of($this->attempt->pouredOn()),
+                'verdict' => $this->attempt->verdict(),
+                'note' => $this->attempt->note(),
+                'name' => $this->attempt->name(),
+                'heat' => $this->attempt->heat()?->id()->toRfc4122(),
+                'casting' => $this->attempt->casting()->id()->toRfc4122(),
+                'binned' => null !== $this->attempt->binnedAt(),
+                default => null,
+            },
+        };
+    }
+
+    public function keep(string $field, mixed $value): void
+    {
+        [$group, $key] = self::parted($field);
+        match ($group) {
+            'planned', 'made' => $this->attempt->setValue($group, $key, $value instanceof Measurement || $value instanceof Sections || is_scalar($value) && !is_float($value) ? $value : null),
+            'observations' => $this->attempt->notice($key, true === $value),
+            'answers' => $this->attempt->answer($key, in_array($value, ['yes', 'no', 'unclear'], true) ? $value : null),
+            'opinions' => $this->opine($key, $value),
+            'sheet' => $this->keepChange($key, $value),
+            default => $this->keepOwn($field, $value),
+        };
+    }
+
+    public function close(ValueReader $reader, string $pointer, \DateTimeImmutable $now): void
+    {
+        if (null !== $this->attempt->verdict() && null === $this->attempt->pouredOn()) {
+            $reader->refuse($pointer.'/set/poured_on', 'record.verdict_before_pour', 'Say when it was poured before you judge it.');
+        }
+        $this->attempt->summarise();
+        $this->attempt->touch($now);
+    }
+
+    /** @return array{string, string} group and key; the group is blank for the attempt's own fields */
+    private static function parted(string $field): array
+    {
+        $parts = explode('.', $field, 2);
+
+        return 2 === count($parts) ? [$parts[0], $parts[1]] : ['', $field];
+    }
+
+    private function value(string $stage, string $key, mixed $raw, string $pointer, ValueReader $reader): mixed
+    {
+        $field = Fields::find($key);
+        if (null === $field) {
+            return $reader->refuse($pointer, 'record.unknown_field', UnknownField::key($key, array_keys(Fields::all()))->getMessage());
+        }
+        if ('made' === $stage && $field->isOfTheHeat()) {
+            return $reader->refuse($pointer, 'record.of_the_heat', 'This belongs to the melt, not to the attempt.');
+        }
+
+        return $reader->value($field, $raw, $pointer);
+    }
+
+    /** @param list<int|string> $known */
+    private static function noSuch(string $key, array $known, string $kind, string $pointer, ValueReader $reader): null
+    {
+        $suggestion = Nearest::to(mb_scrub(mb_substr($key, 0, 60)), array_map(strval(...), $known));
+        $reader->refuse($pointer, 'record.unknown_code', "This is not {$kind} we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"));
+
+        return null;
+    }
+
+    /** @return array{opinion: string, note: string|null}|null */
+    private static function opinion(mixed $raw, string $pointer, ValueReader $reader): ?array
+    {
+        if (null === $raw) {
+            return null;
+        }
+        $raw = is_string($raw) ? ['opinion' => $raw] : $reader->object($raw, $pointer);
+        $reader->refuseUnknown($raw, ['opinion', 'note'], $pointer, 'record.unknown_part', 'This is not part of an opinion.');
+        $opinion = $raw['opinion'] ?? null;
+        if (!in_array($opinion, ['confirmed', 'suspected', 'ruled_out'], true)) {
+            $reader->refuse($pointer.'/opinion', 'record.unknown_choice', 'Say confirmed, suspected or ruled out.');
+
+            return null;
+        }
+
+        return ['opinion' => $opinion, 'note' => $reader->text($raw['note'] ?? null, $pointer.'/note')];
+    }
+
+    private function own(string $field, mixed $raw, string $pointer, ValueReader $reader): mixed
+    {
+        return match ($field) {
+            'poured_on' => CommonFields::day($raw, $pointer, $reader, $this->now),
+            'verdict' => null === $raw ? null : $reader->choice('verdict', $raw, $pointer),
+            'note' => $reader->text($raw, $pointer),
+            'name' => CommonFields::name($raw, $pointer, $reader),
+            'heat' => null === $raw ? null : $this->heat($raw, $pointer, $reader),
+            'casting' => $this->casting($raw, $pointer, $reader),
+            'binned' => $reader->mark($raw, $pointer),
+            default => CommonFields::unknown($pointer, $reader, 'an attempt'),
+        };
+    }
+
+    private function heat(mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        try {
+            return $this->notebook->heat(is_string($raw) ? $raw : '', $this->attempt->caster())->id()->toRfc4122();
+        } catch (RecordNotFound) {
+            return $reader->refuse($pointer, 'record.not_found', 'There is no such heat in this notebook.');
+        }
+    }
+
+    private function casting(mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        try {
+            return $this->notebook->casting(is_string($raw) ? $raw : '', $this->attempt->caster())->id()->toRfc4122();
+        } catch (RecordNotFound) {
+            return $reader->refuse($pointer, 'record.not_found', 'There is no such casting in this notebook.');
+        }
+    }
+
+    private function keepOwn(string $field, mixed $value): void
+    {
+        $text = is_string($value) ? $value : null;
+        match ($field) {
+            'poured_on' => $this->attempt->pourOn($value instanceof \DateTimeImmutable ? $value : null),
+            'verdict' => $this->attempt->judge($text),
+            'note' => $this->attempt->remark($text),
+            'name' => $this->attempt->rename($text),
+            'heat' => $this->attempt->joinHeat(null === $text ? null : $this->notebook->own(Heat::class, Uuid::fromString($text), $this->attempt->caster())),
+            'casting' => $this->move($text),
+            default => $this->bin(true === $value),
+        };
+    }
+
+    /** An attempt does not come back to a casting that is in the bin: the casting comes with it. */
+    private function bin(bool $in): void
+    {
+        $this->attempt->bin($in ? $this->now : null);
+        $casting = $this->attempt->casting();
+        if (!$in && null !== $casting->binnedAt()) {
+            $casting->bin(null);
+            $casting->touch($this->now);
+        }
+    }
+
+    private function move(?string $to): void
+    {
+        $casting = null === $to ? null : $this->notebook->own(Casting::class, Uuid::fromString($to), $this->attempt->caster());
+        if (null !== $casting) {
+            $this->attempt->moveTo($casting, $this->notebook->nextNumber($casting));
+        }
+    }
+
+    private function opine(string $cause, mixed $value): void
+    {
+        $opinion = is_array($value) ? $value['opinion'] ?? null : null;
+        $note = is_array($value) ? $value['note'] ?? null : null;
+        $this->attempt->opine($cause, in_array($opinion, ['confirmed', 'suspected', 'ruled_out'], true) ? $opinion : null, is_string($note) ? $note : null);
+    }
+
+    private function keepChange(string $remedy, mixed $value): void
+    {
+        if (!$value instanceof Change) {
+            $this->attempt->dropChange($remedy);
+
+            return;
+        }
+        $known = $this->attempt->changes()[$remedy] ?? null;
+        if (null === $known) {
+            $this->attempt->acceptChange(new AcceptedChange($this->attempt, $value));
+        } else {
+            $known->rewrite($value);
+        }
+    }
+}

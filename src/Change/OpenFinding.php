@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Change;
+
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\RecordedFinding;
+use MoltenNotes\App\Shared\Http\RecordNotFound;
+use MoltenNotes\Core\Quantity\Nearest;
+use MoltenNotes\Core\Record\Finding;
+use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Record\Vocabulary;
+use Symfony\Component\Uid\Uuid;
+
+final class OpenFinding implements OpenRecord
+{
+    /** @var array<string, mixed> */
+    private array $changed = [];
+
+    public function __construct(private readonly RecordedFinding $finding, private readonly bool $new, private readonly Notebook $notebook, private readonly \DateTimeImmutable $now)
+    {
+    }
+
+    public function isNew(): bool
+    {
+        return $this->new;
+    }
+
+    public function version(): int
+    {
+        return $this->finding->version();
+    }
+
+    public function begunWith(): array
+    {
+        return [];
+    }
+
+    public function about(): Uuid
+    {
+        return $this->finding->attempt()->id();
+    }
+
+    public function read(string $field, mixed $raw, string $pointer, ValueReader $reader): mixed
+    {
+        return match ($field) {
+            'kind' => self::kind($raw, $pointer, $reader),
+            'places' => CommonFields::codes('place', $raw, $pointer, $reader),
+            'looks' => CommonFields::codes('look', $raw, $pointer, $reader),
+            'shown_at', 'severity' => null === $raw ? null : $reader->choice($field, $raw, $pointer),
+            'note' => $reader->text($raw, $pointer),
+            'attempt' => $this->attempt($raw, $pointer, $reader),
+            'binned' => $reader->mark($raw, $pointer),
+            default => CommonFields::unknown($pointer, $reader, 'a finding'),
+        };
+    }
+
+    public function stored(string $field): mixed
+    {
+        return match ($field) {
+            'attempt' => $this->finding->attempt()->id()->toRfc4122(),
+            'binned' => null !== $this->finding->binnedAt(),
+            default => $this->new && 'kind' === $field ? null : $this->finding->toArray()[$field] ?? null,
+        };
+    }
+
+    public function keep(string $field, mixed $value): void
+    {
+        match ($field) {
+            'attempt' => $value instanceof Attempt ? $this->finding->moveTo($value) : null,
+            'binned' => $this->finding->bin(true === $value ? $this->now : null),
+            default => $this->changed[$field] = $value,
+        };
+    }
+
+    public function close(ValueReader $reader, string $pointer, \DateTimeImmutable $now): void
+    {
+        if ($this->new && null === ($this->changed['kind'] ?? null)) {
+            $reader->refuse($pointer.'/set/kind', 'record.unknown_code', 'Say what kind of defect it is.');
+
+            return;
+        }
+        $is = $this->changed + $this->finding->toArray();
+        $codes = static fn (mixed $list): array => is_array($list) ? array_values(array_filter($list, is_string(...))) : [];
+        $words = static fn (mixed $text): ?string => is_string($text) ? $text : null;
+        $this->finding->change(new Finding($words($is['kind']) ?? '', $codes($is['places']), $codes($is['looks']), $words($is['shown_at']), $words($is['severity']), $words($is['note'])));
+        $this->finding->touch($now);
+    }
+
+    private static function kind(mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        $defects = Vocabulary::standard()->defects;
+        if (is_string($raw) && isset($defects[$raw])) {
+            return $raw;
+        }
+        $shown = is_string($raw) ? mb_substr(mb_scrub($raw), 0, 40) : gettype($raw);
+        $suggestion = Nearest::to($shown, array_keys($defects));
+        $reader->refuse($pointer, 'record.unknown_code', null === $raw ? 'Say what kind of defect it is.' : "“{$shown}” is not a defect we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"));
+
+        return null;
+    }
+
+    private function attempt(mixed $raw, string $pointer, ValueReader $reader): ?Attempt
+    {
+        try {
+            return $this->notebook->attempt(is_string($raw) ? $raw : '', $this->finding->attempt()->caster());
+        } catch (RecordNotFound) {
+            $reader->refuse($pointer, 'record.not_found', 'There is no such attempt in this notebook.');
+
+            return null;
+        }
+    }
+}

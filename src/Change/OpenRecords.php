@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Change;
+
+use Doctrine\DBAL\Connection;
+use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\Casting;
+use MoltenNotes\App\Notebook\Heat;
+use MoltenNotes\App\Notebook\KeptWorkshop;
+use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\RecordedFinding;
+use MoltenNotes\App\Notebook\WorkshopRow;
+use MoltenNotes\App\PlanNext\StartNext;
+use MoltenNotes\App\Shared\Http\RecordNotFound;
+use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Workshop\WorkshopReader;
+use Psr\Clock\ClockInterface;
+
+/** Finds the record a change is of, or makes it where the change says what it hangs on. Whatever belongs to somebody else is not found. */
+final readonly class OpenRecords
+{
+    private const MOST_FINDINGS = 100;
+    private const MOST_THINGS = 200;
+
+    public function __construct(private Notebook $notebook, private OfferedChanges $offered, private StartNext $startNext, private Connection $storage, private ClockInterface $clock)
+    {
+    }
+
+    /** @return OpenRecord|null null where it was refused; the reader then holds why */
+    public function open(PartChange $change, Caster $caster, ValueReader $reader): ?OpenRecord
+    {
+        return match ($change->part) {
+            Part::Casting => $this->casting($change, $caster),
+            Part::Attempt => $this->attempt($change, $caster, $reader),
+            Part::Heat => $this->heat($change, $caster),
+            Part::Finding => $this->finding($change, $caster, $reader),
+            Part::WorkshopRow => $this->thing($change, $caster, $reader),
+            Part::Workshop => $this->workshop($caster),
+        };
+    }
+
+    private function casting(PartChange $change, Caster $caster): OpenRecord
+    {
+        $casting = $this->notebook->own(Casting::class, $change->id, $caster);
+        $new = null === $casting;
+        if (null === $casting) {
+            $this->mustBeNew($change, Casting::class);
+            $casting = new Casting($change->id, $this->notebook->owner($caster), '', null, 1, null, $this->clock->now());
+            $this->notebook->add($casting);
+        }
+
+        return new OpenCasting($casting, $new, $this->storage, $this->clock->now());
+    }
+
+    private function attempt(PartChange $change, Caster $caster, ValueReader $reader): ?OpenRecord
+    {
+        $attempt = $this->notebook->own(Attempt::class, $change->id, $caster);
+        $new = null === $attempt;
+        if (null === $attempt) {
+            $this->mustBeNew($change, Attempt::class);
+            $attempt = $this->newAttempt($change, $caster, $reader);
+            if (null === $attempt) {
+                return null;
+            }
+        }
+
+        return new OpenAttempt($attempt, $new, $this->notebook, $this->offered, $this->clock->now());
+    }
+
+    /** An attempt at a casting, or the one that follows the change sheet of another. */
+    private function newAttempt(PartChange $change, Caster $caster, ValueReader $reader): ?Attempt
+    {
+        $after = $change->create['after'] ?? null;
+        $of = $change->create['casting'] ?? null;
+        if (is_string($after)) {
+            $previous = $this->notebook->attempt($after, $caster);
+            if (null !== $this->notebook->next($previous)) {
+                return $reader->refuse($change->pointer.'/create/after', 'planning.next_exists', 'The next attempt was started already.');
+            }
+
+            return ($this->startNext)($previous, $change->id);
+        }
+        if (!is_string($of)) {
+            return $reader->refuse($change->pointer.'/create/casting', 'record.casting_missing', 'Say which casting this is an attempt at.');
+        }
+        $casting = $this->notebook->casting($of, $caster);
+        $attempt = new Attempt($change->id, $casting, $this->notebook->nextNumber($casting), null, $this->clock->now());
+        $this->notebook->add($attempt);
+
+        return $attempt;
+    }
+
+    private function heat(PartChange $change, Caster $caster): OpenRecord
+    {
+        $heat = $this->notebook->own(Heat::class, $change->id, $caster);
+        $new = null === $heat;
+        if (null === $heat) {
+            $this->mustBeNew($change, Heat::class);
+            $heat = new Heat($change->id, $this->notebook->owner($caster), null, $this->clock->now());
+            $this->notebook->add($heat);
+        }
+
+        return new OpenHeat($heat, $new, $this->notebook, $this->clock->now());
+    }
+
+    private function finding(PartChange $change, Caster $caster, ValueReader $reader): ?OpenRecord
+    {
+        $finding = $this->notebook->ownFinding($change->id, $caster);
+        $new = null === $finding;
+        if (null === $finding) {
+            $this->mustBeNew($change, RecordedFinding::class);
+            $of = $change->create['attempt'] ?? null;
+            $attempt = $this->notebook->attempt(is_string($of) ? $of : '', $caster);
+            if (count($attempt->findings()) >= self::MOST_FINDINGS) {
+                return $reader->refuse($change->pointer, 'record.too_many_findings', 'At most '.self::MOST_FINDINGS.' findings to an attempt: put alike ones together.');
+            }
+            $finding = new RecordedFinding($change->id, $attempt, '', $this->clock->now());
+            $this->notebook->add($finding);
+            $attempt->addFinding($finding);
+        }
+
+        return new OpenFinding($finding, $new, $this->notebook, $this->clock->now());
+    }
+
+    private function thing(PartChange $change, Caster $caster, ValueReader $reader): ?OpenRecord
+    {
+        $row = $this->notebook->own(WorkshopRow::class, $change->id, $caster);
+        $new = null === $row;
+        if (null === $row) {
+            $this->mustBeNew($change, WorkshopRow::class);
+            $kind = $change->create['kind'] ?? null;
+            if (!is_string($kind) || !in_array($kind, WorkshopReader::kinds(), true)) {
+                return $reader->refuse($change->pointer.'/create/kind', 'record.unknown_choice', 'A thing of the workshop is one of: '.implode(', ', WorkshopReader::kinds()).'.');
+            }
+            if ($this->notebook->things($caster, $kind) >= self::MOST_THINGS) {
+                return $reader->refuse($change->pointer, 'workshop.too_many', 'At most '.self::MOST_THINGS.' of a kind: take out what you no longer have.');
+            }
+            $row = new WorkshopRow($change->id, $this->notebook->owner($caster), $kind, $this->notebook->nextPlace($caster, $kind), $this->clock->now());
+            $this->notebook->add($row);
+        }
+
+        return new OpenThing($row, $new, $this->clock->now());
+    }
+
+    /** There is one for each caster; it comes about with the first thing that is said of it. */
+    private function workshop(Caster $caster): OpenRecord
+    {
+        $workshop = $this->notebook->keptWorkshop($caster);
+        $new = null === $workshop;
+        if (null === $workshop) {
+            $workshop = new KeptWorkshop($this->notebook->owner($caster), $this->clock->now());
+            $this->notebook->add($workshop);
+        }
+
+        return new OpenWorkshop($workshop, $new);
+    }
+
+    /** @param class-string $class */
+    private function mustBeNew(PartChange $change, string $class): void
+    {
+        if (null === $change->create || $this->notebook->isTaken($class, $change->id)) {
+            throw RecordNotFound::named(str_replace('_', ' ', $change->part->value));
+        }
+    }
+}

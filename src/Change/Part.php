@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Change;
+
+/** What of a notebook is changed field by field, each with a version of its own. */
+enum Part: string
+{
+    case Casting = 'casting';
+    case Attempt = 'attempt';
+    case Heat = 'heat';
+    case Finding = 'finding';
+    case WorkshopRow = 'workshop_row';
+    case Workshop = 'workshop';
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Notebook;
+
+use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Record\FieldProblem;
+use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Workshop\Workshop;
+use MoltenNotes\Core\Workshop\WorkshopReader;
+
+/** A workshop as it is stored: its settings, its things, what the two come to, and what of them can no longer be read. */
+final readonly class Shelves
+{
+    public Workshop $workshop;
+
+    /** @var list<string> in words */
+    public array $unreadable;
+
+    /** @param list<WorkshopRow> $rows */
+    public function __construct(public ?KeptWorkshop $kept, public array $rows)
+    {
+        $document = $kept?->settings() ?? [];
+        foreach ($rows as $row) {
+            $things = $document[$row->kind()] ?? [];
+            $document[$row->kind()] = [...is_array($things) ? $things : [], $row->content()];
+        }
+        $reader = new ValueReader(UnitPreferences::metric());
+        $this->workshop = WorkshopReader::read($document, '', $reader);
+        $this->unreadable = array_map(static fn (FieldProblem $problem): string => "{$problem->pointer}: {$problem->message}", $reader->problems());
+    }
+}

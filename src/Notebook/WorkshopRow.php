@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Notebook;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use MoltenNotes\App\Account\Caster;
+use Symfony\Component\Uid\Uuid;
+
+/** One thing of a workshop: a furnace, a crucible, a flask, a cutter, a stock of metal. */
+#[ORM\Entity]
+#[ORM\Table(name: 'workshop_row')]
+#[ORM\Index(columns: ['caster_id', 'kind', 'place'])]
+class WorkshopRow
+{
+    #[ORM\Id]
+    #[ORM\Column(type: 'uuid')]
+    private Uuid $id;
+
+    #[ORM\ManyToOne(targetEntity: Caster::class)]
+    #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+    private Caster $caster;
+
+    #[ORM\Column(length: 12)]
+    private string $kind;
+
+    /** Where it stands among its kind. */
+    #[ORM\Column]
+    private int $place;
+
+    /** Its columns as they are read; whatever of it no longer fits is kept and shown. */
+    #[ORM\Column(type: Types::JSON)]
+    private mixed $content = [];
+
+    /** Since when it is in the bin; null while it is not. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $binnedAt = null;
+
+    #[ORM\Column]
+    private \DateTimeImmutable $updatedAt;
+
+    #[ORM\Version]
+    #[ORM\Column(type: Types::INTEGER)]
+    private int $version = 1;
+
+    public function __construct(Uuid $id, Caster $caster, string $kind, int $place, \DateTimeImmutable $now)
+    {
+        $this->id = $id;
+        $this->caster = $caster;
+        $this->kind = $kind;
+        $this->place = $place;
+        $this->updatedAt = $now;
+    }
+
+    public function id(): Uuid
+    {
+        return $this->id;
+    }
+
+    public function caster(): Caster
+    {
+        return $this->caster;
+    }
+
+    public function kind(): string
+    {
+        return $this->kind;
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function binnedAt(): ?\DateTimeImmutable
+    {
+        return $this->binnedAt;
+    }
+
+    /** @return array<string, mixed> */
+    public function content(): array
+    {
+        $content = [];
+        foreach (is_array($this->content) ? $this->content : [] as $key => $value) {
+            $content[(string) $key] = $value;
+        }
+
+        return $content;
+    }
+
+    public function set(string $column, mixed $value): void
+    {
+        $content = $this->content();
+        $content[$column] = $value;
+        $this->content = array_filter($content, static fn (mixed $kept): bool => null !== $kept);
+    }
+
+    /** Into the bin, or out of it. */
+    public function bin(?\DateTimeImmutable $at): void
+    {
+        $this->binnedAt = $at;
+    }
+
+    /** Every write raises the version. */
+    public function touch(\DateTimeImmutable $now): void
+    {
+        $this->caster->recordsChanged();
+        // A second save within the same second must still change the column.
+        $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
+    }
+}
