@@ -28,6 +28,18 @@ final readonly class QuantityFormatter
         return $estimate->isExact() ? $this->si($estimate->si, $estimate->dimension) : $this->rough($estimate).' ('.$this->span($estimate).')';
     }
 
+    /**
+     * The middle in the caster's unit, unrounded: what is taken over keeps the rule it came from.
+     *
+     * @return array{value: float, unit: string}
+     */
+    public function exact(Estimate $estimate): array
+    {
+        $unit = $this->unitFor(abs($estimate->si), $estimate->dimension);
+
+        return ['value' => $unit->fromSi($estimate->si), 'unit' => $unit->code];
+    }
+
     /** The middle alone, with no more figures than its spread leaves. */
     public function rough(Estimate $estimate): string
     {

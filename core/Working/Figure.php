@@ -35,6 +35,8 @@ final readonly class Figure
             'label' => $this->label,
             'value' => $this->value->toArray(),
             'shown' => self::shown($this->value, $format),
+            // To take over: the value itself, not what is shown of it.
+            'offer' => Dimension::Ratio === $this->value->dimension ? null : ['raw' => $format->exact($this->value), 'shown' => $format->si($this->value->si, $this->value->dimension)],
             'standing' => $this->standing,
             'note' => $this->note,
             'subject' => $this->subject,

@@ -90,7 +90,7 @@ final class FromPourToNextAttemptTest extends JourneyTestCase
         $this->press('Log the pour');
         $this->choose('Squeeze test', 'Breaks clean');
         $this->choose('Verdict', 'Good');
-        $this->press('Save');
+        $this->press('Save the pour');
         $this->see('No. 2: good');
         $this->press('Mooring cleat');
         $this->see('as foretold');
@@ -109,9 +109,10 @@ final class FromPourToNextAttemptTest extends JourneyTestCase
         $this->press('Save the pour');
         $this->see('cannot be read as a temperature');
         $this->driver->navigate()->refresh();
-        $this->see('This was written here before and never saved');
+        $this->see('On this device, not yet in the notebook');
         self::assertSame('rather hot', $this->find('//label[contains(., "Pour temperature")]/following::input[1]')->getAttribute('value'));
-        $this->press('Start afresh');
+        $this->press('Throw it away');
+        $this->find('//label[contains(., "Pour temperature")]/following::input[1][@value=""]');
     }
 
     public function testTheShortcutSheetOpensAndTheKeysLead(): void

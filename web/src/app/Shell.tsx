@@ -6,8 +6,12 @@ import { SignInPage, useSignOut } from '../features/account/index';
 import { handbookQuery, sessionQuery } from '../shared/api';
 import { Dialog } from '../shared/ui/Dialog';
 import { Failed, Loading } from '../shared/ui/states';
+import { OutboxContext } from '../shared/record';
+import { DeviceShelf } from './DeviceShelf';
 import { SHORTCUTS, useShortcuts } from './shortcuts';
 import { useTheme } from './theme';
+import { useLeaveWarning } from './useLeaveWarning';
+import { useNotebookOutbox } from './useNotebookOutbox';
 
 const PLACES = [
   { to: '/', label: 'Bench' },
@@ -34,39 +38,45 @@ export function Shell() {
       </main>
     );
   if (!session.data.caster) return <SignInPage demo={session.data.demo} />;
-  return <Notebook name={session.data.caster.name} singleKeys={session.data.caster.single_keys} />;
+  const { id, name, single_keys: singleKeys } = session.data.caster;
+  return <Notebook key={id} account={id} name={name} singleKeys={singleKeys} />;
 }
 
-function Notebook({ name, singleKeys }: { name: string; singleKeys: boolean }) {
+function Notebook({ account, name, singleKeys }: { account: string; name: string; singleKeys: boolean }) {
+  const outbox = useNotebookOutbox(account);
+  useLeaveWarning();
   const [sheet, setSheet] = useState(false);
   useShortcuts(() => setSheet(true), singleKeys);
   const { pathname } = useLocation();
   return (
-    <div className="frame">
-      <a href="#main" className="press absolute -top-20 left-4 z-50 bg-sheet focus:top-2">
-        Skip to the content
-      </a>
-      <div className="frame-edge">
-        <TitleBlock name={name} onSheet={() => setSheet(true)} />
-        <main id="main" className="w-full flex-1 px-4 pt-5 pb-28 md:px-8 md:pb-12" tabIndex={-1}>
-          <Suspense fallback={<Loading />} key={pathname}>
-            <WithHandbook />
-          </Suspense>
-        </main>
+    <OutboxContext value={outbox}>
+      <div className="frame">
+        <a href="#main" className="press absolute -top-20 left-4 z-50 bg-sheet focus:top-2">
+          Skip to the content
+        </a>
+        <div className="frame-edge">
+          <TitleBlock name={name} onSheet={() => setSheet(true)} />
+          <DeviceShelf />
+          <main id="main" className="w-full flex-1 px-4 pt-5 pb-28 md:px-8 md:pb-12" tabIndex={-1}>
+            <Suspense fallback={<Loading />} key={pathname}>
+              <WithHandbook />
+            </Suspense>
+          </main>
+        </div>
+        <PhoneBar />
+        <Dialog open={sheet} onClose={() => setSheet(false)} title="Shortcuts" narrow>
+          {!singleKeys && <p className="mb-3">Single keys are switched off in your settings; none of these does anything now.</p>}
+          <dl className="grid grid-cols-[7rem_1fr]">
+            {SHORTCUTS.map((shortcut) => (
+              <div key={shortcut.keys} className="hairline col-span-2 grid grid-cols-subgrid py-2">
+                <dt className="figure text-lg">{shortcut.keys}</dt>
+                <dd>{shortcut.does}</dd>
+              </div>
+            ))}
+          </dl>
+        </Dialog>
       </div>
-      <PhoneBar />
-      <Dialog open={sheet} onClose={() => setSheet(false)} title="Shortcuts" narrow>
-        {!singleKeys && <p className="mb-3">Single keys are switched off in your settings; none of these does anything now.</p>}
-        <dl className="grid grid-cols-[7rem_1fr]">
-          {SHORTCUTS.map((shortcut) => (
-            <div key={shortcut.keys} className="hairline col-span-2 grid grid-cols-subgrid py-2">
-              <dt className="figure text-lg">{shortcut.keys}</dt>
-              <dd>{shortcut.does}</dd>
-            </div>
-          ))}
-        </dl>
-      </Dialog>
-    </div>
+    </OutboxContext>
   );
 }
 
@@ -106,6 +116,7 @@ function TitleBlock({ name, onSheet }: { name: string; onSheet: () => void }) {
           <DropdownMenu.Content align="end" className="sheet z-30 min-w-52 border-2 border-ink">
             {[
               { label: 'Units, theme, password', run: () => void navigate('/settings') },
+              { label: 'Bin', run: () => void navigate('/bin') },
               { label: 'Shortcuts', run: onSheet },
               { label: 'Sign out', run: () => signOut.mutate() },
             ].map((item) => (
@@ -121,7 +132,7 @@ function TitleBlock({ name, onSheet }: { name: string; onSheet: () => void }) {
 }
 
 /** What does not fit into the phone's bar stands one press behind it. */
-const MORE = [...PLACES.filter((place) => ['/workshop', '/handbook'].includes(place.to)), { to: '/settings', label: 'Settings' }];
+const MORE = [...PLACES.filter((place) => ['/workshop', '/handbook'].includes(place.to)), { to: '/bin', label: 'Bin' }, { to: '/settings', label: 'Settings' }];
 
 function PhoneBar() {
   const navigate = useNavigate();

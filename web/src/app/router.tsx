@@ -19,6 +19,7 @@ export const router = createBrowserRouter([
       { path: 'attempts/:id/log', lazy: async () => ({ Component: (await import('../features/log-pour/index')).LogPourPage }) },
       { path: 'attempts/:id/why', lazy: async () => ({ Component: (await import('../features/why/index')).WhyPage }) },
       { path: 'attempts/:id/changes', lazy: async () => ({ Component: (await import('../features/change-sheet/index')).ChangeSheetPage }) },
+      { path: 'bin', lazy: async () => ({ Component: (await import('../features/bin/index')).BinPage }) },
       { path: 'workshop', lazy: async () => ({ Component: (await import('../features/workshop/index')).WorkshopPage }) },
       { path: 'ledger', lazy: async () => ({ Component: (await import('../features/ledger/index')).LedgerPage }) },
       { path: 'handbook', lazy: async () => ({ Component: (await import('../features/handbook/index')).HandbookPage }) },

@@ -1,33 +1,23 @@
-import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
+import { v7 as freshId } from 'uuid';
 import { DefectDrawing, FindingForm } from '../findings/index';
 import { MouldSection } from '../mould-section/index';
-import {
-  answered,
-  api,
-  defectWords,
-  fieldMessages,
-  keepSaved,
-  ProblemError,
-  useHandbook,
-  wordsFor,
-  type Attempt,
-  type AttemptEntry,
-  type Field,
-  type Finding,
-  type FindingEntry,
-} from '../../shared/api';
+import { RecordTools } from '../record-tools/index';
+import { defectWords, useHandbook, wordsFor, type Attempt, type Field, type Finding } from '../../shared/api';
 import { dayWords } from '../../shared/day';
-import { freshId } from '../../shared/id';
+import { useChange, useComing, useDraft, useDraftPart, type Stands } from '../../shared/record';
 import { Cautions } from '../../shared/ui/Cautions';
 import { PickOne } from '../../shared/ui/Pegs';
+import { Pressed } from '../../shared/ui/Pressed';
 import { StandingMark } from '../../shared/ui/StandingMark';
-import { Failed, RevisionMark } from '../../shared/ui/states';
+import { RevisionMark } from '../../shared/ui/states';
 import { useKeys } from '../../shared/ui/useKeys';
+import { useSaving } from '../../shared/ui/useSaving';
 import { VerdictMark, verdictWords } from '../../shared/ui/VerdictMark';
 import { attemptQuery } from './queries';
-import { entryOfAttempt, notMadeYet, stagesOf } from './model';
+import { notMadeYet, stagesOf } from './model';
 
 /** One attempt: the mould section in the middle, the stages in working order along it, the findings pinned on it. */
 export function AttemptPage() {
@@ -66,6 +56,7 @@ export function AttemptPage() {
       <Stages attempt={attempt} selected={selected} />
       <Unreadable attempt={attempt} />
       <Cautions given={attempt.cautions} />
+      <ThisRecord attempt={attempt} />
     </article>
   );
 }
@@ -82,6 +73,7 @@ function Head({ attempt }: { attempt: Attempt }) {
           <h1>
             No. {attempt.number}: {verdictWords(attempt.state, attempt.verdict).toLowerCase()}
           </h1>
+          {attempt.name && <p className="figure text-lg">{attempt.name}</p>}
           <p className="text-soft">
             {[attempt.process_label, attempt.alloy_label, attempt.pour_temperature, attempt.poured_on ? dayWords(attempt.poured_on) : 'not poured yet'].filter(Boolean).join(' · ')}
           </p>
@@ -115,6 +107,22 @@ function Head({ attempt }: { attempt: Attempt }) {
   );
 }
 
+/** Naming, moving, looking back and throwing away. */
+function ThisRecord({ attempt }: { attempt: Attempt }) {
+  return (
+    <RecordTools
+      part="attempt"
+      id={attempt.id}
+      label={nameOf(attempt)}
+      path={`/attempts/${attempt.id}`}
+      name={attempt.name}
+      history={`attempts/${attempt.id}`}
+      casting={attempt.casting_id}
+      onGone={`/castings/${attempt.casting_id}`}
+    />
+  );
+}
+
 /** Unlikely values were kept as written; the caster is asked once. */
 function Questions() {
   const state: unknown = useLocation().state;
@@ -134,27 +142,26 @@ function Questions() {
 /** The verdict, where it is looked at: after the pour, on this page. */
 function Inspection({ attempt }: { attempt: Attempt }) {
   const handbook = useHandbook();
-  const queries = useQueryClient();
-  const judge = useMutation({
-    mutationFn: (verdict: string | null) =>
-      answered(
-        api.PUT('/api/attempts/{id}', {
-          params: { path: { id: attempt.id } },
-          body: { ...entryOfAttempt(attempt), verdict: verdict as Exclude<AttemptEntry['verdict'], undefined> },
-        }),
-      ),
-    onSuccess: ({ attempt: judged }) => keepSaved(queries, judged),
-    onError: () => void queries.invalidateQueries({ queryKey: ['attempts', attempt.id] }),
-  });
+  const change = useChange();
+  const { outcome, run } = useSaving();
+  const coming = useComing(attempt.id, 'verdict');
+  const verdict = coming === undefined ? attempt.verdict : typeof coming === 'string' ? coming : null;
+  const judge = (next: string | null) =>
+    void run(() =>
+      change({
+        label: `${nameOf(attempt)}: verdict`,
+        path: `/attempts/${attempt.id}`,
+        changes: [{ part: 'attempt', id: attempt.id, set: { verdict: { was: verdict, to: next } } }],
+      }),
+    );
   if (attempt.state === 'planned') return null;
   return (
     <section className="rule mt-4 pt-3" aria-label="Inspection" id="inspection">
       <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
         <h2 className="text-lg">{attempt.state === 'poured' ? 'How did it come out?' : 'Verdict'}</h2>
-        <PickOne label="Verdict" choices={handbook.choices['verdict'] ?? []} value={attempt.verdict} onChange={(next) => judge.mutate(next)} />
-        {judge.isPending && <span className="text-soft">Saving</span>}
+        <PickOne label="Verdict" choices={handbook.choices['verdict'] ?? []} value={verdict} onChange={judge} />
       </div>
-      {judge.isError && <Failed error={judge.error} />}
+      <Pressed outcome={outcome} />
       {attempt.state === 'poured' && <p className="mt-1 text-soft">Good enough for what it is for counts. What you find goes below, piece by piece.</p>}
     </section>
   );
@@ -218,30 +225,18 @@ function Unreadable({ attempt }: { attempt: Attempt }) {
   );
 }
 
-function useFindings(id: string, done: () => void) {
-  const queries = useQueryClient();
-  const onSuccess = async (attempt: Attempt) => {
-    const kept = keepSaved(queries, attempt);
-    done();
-    await kept;
-  };
-  const save = useMutation({
-    mutationFn: ({ finding, entry }: { finding: string; entry: FindingEntry }) =>
-      answered(api.PUT('/api/attempts/{id}/findings/{finding}', { params: { path: { id, finding } }, body: entry })),
-    onSuccess,
-  });
-  const remove = useMutation({ mutationFn: (finding: string) => answered(api.DELETE('/api/attempts/{id}/findings/{finding}', { params: { path: { id, finding } } })), onSuccess });
-  return { save, remove };
-}
-
 function FindingsBlock({ attempt, editing, setEditing }: { attempt: Attempt; editing: Finding | 'new' | null; setEditing: (next: Finding | 'new' | null) => void }) {
   const handbook = useHandbook();
-  const [fresh, setFresh] = useState(() => freshId());
-  const { save, remove } = useFindings(attempt.id, () => {
-    setEditing(null);
-    setFresh(freshId());
-  });
-  const refused = save.error instanceof ProblemError ? (Object.values(fieldMessages(save.error))[0] ?? save.error.problem.title) : undefined;
+  const change = useChange();
+  const { outcome, run } = useSaving();
+  const takeBack = (finding: Finding) =>
+    void run(() =>
+      change({
+        label: `${nameOf(attempt)}: ${defectWords(handbook, finding.kind).toLowerCase()} taken back`,
+        path: `/attempts/${attempt.id}`,
+        changes: [{ part: 'finding', id: finding.id, set: { binned: { was: false, to: true } } }],
+      }),
+    );
   return (
     <section className="mt-8" aria-label="Findings">
       <div className="flex flex-wrap items-end justify-between gap-3">
@@ -250,6 +245,7 @@ function FindingsBlock({ attempt, editing, setEditing }: { attempt: Attempt; edi
           Add a finding
         </button>
       </div>
+      <Pressed outcome={outcome} />
       {attempt.findings.length === 0 ? (
         <p className="rule mt-2 pt-3 text-soft">
           {attempt.state === 'planned'
@@ -284,27 +280,94 @@ function FindingsBlock({ attempt, editing, setEditing }: { attempt: Attempt; edi
               <button type="button" className="press press-quiet" onClick={() => setEditing(finding)}>
                 Change
               </button>
-              <button type="button" className="press press-quiet" disabled={remove.isPending} onClick={() => remove.mutate(finding.id)}>
+              <button type="button" className="press press-quiet" onClick={() => takeBack(finding)}>
                 Take back <span className="sr-only">{defectWords(handbook, finding.kind)}</span>
               </button>
             </li>
           ))}
         </ul>
       )}
-      <FindingForm
-        key={editing === 'new' ? fresh : (editing?.id ?? 'none')}
-        open={editing !== null}
-        start={editing === 'new' || editing === null ? undefined : { ...editing }}
-        onClose={() => setEditing(null)}
-        error={refused}
-        busy={save.isPending}
-        onSave={(entry) => {
-          const { kind, places, looks, shown_at, severity, note } = entry as Finding;
-          save.mutate({ finding: editing === 'new' || editing === null ? fresh : editing.id, entry: { kind, places, looks, shown_at, severity, note } });
-        }}
-      />
+      <NewFinding attempt={attempt} open={editing === 'new'} onOpen={() => setEditing('new')} onClose={() => setEditing(null)} />
+      {editing !== 'new' && editing !== null && <KnownFinding key={editing.id} attempt={attempt} finding={editing} onClose={() => setEditing(null)} />}
     </section>
   );
+}
+
+/** One new finding is written at a time; closed before it is saved, it waits on this device. */
+function NewFinding({ attempt, open, onOpen, onClose }: { attempt: Attempt; open: boolean; onOpen: () => void; onClose: () => void }) {
+  const handbook = useHandbook();
+  const [fresh, setFresh] = useState(() => freshId());
+  const record = `finding of ${attempt.id}`;
+  const id = useDraftPart(record, 'finding')?.id ?? fresh;
+  const draft = useDraft(
+    record,
+    { label: `${nameOf(attempt)}: a finding`, path: `/attempts/${attempt.id}`, parts: { finding: { part: 'finding', id, create: { attempt: attempt.id } } } },
+    {},
+  );
+  const { busy, outcome, run } = useSaving();
+  const kind = draft.at('finding/kind')?.raw;
+  return (
+    <>
+      {!open && draft.touched.length > 0 && typeof kind === 'string' && (
+        <p className="caution mt-2">
+          <span>
+            A finding you began, on this device only: <strong>{defectWords(handbook, kind)}</strong>
+          </span>
+          <button type="button" className="press press-quiet" onClick={onOpen}>
+            Go on with it
+          </button>
+          <button type="button" className="press press-quiet" onClick={() => void draft.drop()}>
+            Throw it away
+          </button>
+        </p>
+      )}
+      <FindingForm
+        open={open}
+        onClose={onClose}
+        draft={draft}
+        title="What is wrong with it?"
+        done="Add the finding"
+        busy={busy}
+        outcome={outcome}
+        onDone={() =>
+          void run(draft.save).then((next) => {
+            if (next?.state === 'refused') return;
+            setFresh(freshId());
+            onClose();
+          })
+        }
+      />
+    </>
+  );
+}
+
+function KnownFinding({ attempt, finding, onClose }: { attempt: Attempt; finding: Finding; onClose: () => void }) {
+  const now = attempt.findings.find((other) => other.id === finding.id) ?? finding;
+  const seen: Record<string, Stands> = {};
+  for (const name of ['kind', 'places', 'looks', 'shown_at', 'severity', 'note'] as const)
+    if (now[name] !== null) seen[`finding/${name}`] = { raw: now[name], shown: String(now[name]) };
+  const draft = useDraft(
+    `finding ${finding.id}`,
+    { label: `${nameOf(attempt)}: a finding`, path: `/attempts/${attempt.id}`, parts: { finding: { part: 'finding', id: finding.id } } },
+    seen,
+  );
+  const { busy, outcome, run } = useSaving();
+  return (
+    <FindingForm
+      open
+      onClose={onClose}
+      draft={draft}
+      title="Change the finding"
+      done="Save the finding"
+      busy={busy}
+      outcome={outcome}
+      onDone={() => void run(draft.save).then((next) => next?.state !== 'refused' && onClose())}
+    />
+  );
+}
+
+function nameOf(attempt: Attempt): string {
+  return `${attempt.casting_name}, no. ${attempt.number}`;
 }
 
 function Stages({ attempt, selected }: { attempt: Attempt; selected: readonly string[] }) {

@@ -1,3 +1,3 @@
 export { AttemptPage } from './AttemptPage';
-export { entryOfAttempt } from './model';
+export { madeField, partsOf, seenOf, standing } from './fields';
 export { attemptQuery } from './queries';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Attempt, Field } from '../../shared/api';
-import { entryOfAttempt, notMadeYet } from './model';
+import { seenOf } from './fields';
+import { notMadeYet } from './model';
 
 const fields = [
   { key: 'pour.temperature', label: 'Pour temperature', stage: 'pour', kind: 'quantity' },
@@ -32,16 +33,11 @@ describe('an attempt', () => {
     expect(notMadeYet(attempt, fields)).toEqual([{ label: 'Pour temperature', planned: '704 °C' }]);
   });
 
-  it('is sent back with everything it holds, as typed, when only its verdict changes', () => {
-    expect({ ...entryOfAttempt(attempt), verdict: 'usable' }).toEqual({
-      version: 4,
-      poured_on: '2026-05-03',
-      verdict: 'usable',
-      note: 'late light',
-      observations: ['steam'],
-      planned: { 'pour.temperature': { value: 1300, unit: 'degF' }, 'gating.gates': 2, 'melt.charge': { value: 2, unit: 'kg' }, 'casting.sections': [] },
-      made: { 'gating.gates': 1, 'melt.charge': { value: 1.8, unit: 'kg' } },
-      heat: { id: 'h' },
-    });
+  it('stands in the fields of a draft as it is stored, not as it is rounded for reading', () => {
+    const seen = seenOf(attempt);
+    expect(seen['attempt/planned.pour.temperature']).toEqual({ raw: { value: 1300, unit: 'degF' }, shown: '704 °C' });
+    expect(seen['heat/melt.charge']?.raw).toEqual({ value: 1.8, unit: 'kg' });
+    expect(seen['attempt/observations.steam']?.raw).toBe(true);
+    expect([seen['attempt/note']?.raw, seen['attempt/heat']?.raw, seen['attempt/verdict']]).toEqual(['late light', 'h', undefined]);
   });
 });

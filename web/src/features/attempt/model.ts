@@ -1,4 +1,4 @@
-import type { Attempt, AttemptEntry, Field } from '../../shared/api';
+import type { Attempt, Field } from '../../shared/api';
 
 const TITLES: Record<string, string> = {
   pattern: 'Pattern',
@@ -37,19 +37,4 @@ export function notMadeYet(attempt: Attempt, fields: readonly Field[]): { label:
   return stagesOf(attempt, fields).flatMap((stage) =>
     stage.rows.flatMap((row) => (row.planned !== null && row.made === null && row.field.kind !== 'sections' ? [{ label: row.field.label, planned: row.planned }] : [])),
   );
-}
-
-/** The attempt as it is stored, to be sent back with one thing changed. */
-export function entryOfAttempt(attempt: Attempt): AttemptEntry {
-  const raw = (values: Attempt['planned']) => Object.fromEntries(Object.entries(values).map(([key, value]) => [key, value.raw]));
-  return {
-    version: attempt.version,
-    poured_on: attempt.poured_on,
-    verdict: attempt.verdict as NonNullable<AttemptEntry['verdict']> | null,
-    note: attempt.note,
-    planned: raw(attempt.planned),
-    made: raw({ ...attempt.made, ...attempt.heat?.values }),
-    observations: attempt.observations,
-    heat: { id: attempt.heat?.id ?? null },
-  };
 }

@@ -3,6 +3,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { defectWords, useHandbook, wordsFor, type FollowedSheet, type TrailAttempt } from '../../shared/api';
 import { dayWords } from '../../shared/day';
 import { MouldSection } from '../mould-section/index';
+import { RecordTools } from '../record-tools/index';
 import { Empty, RevisionMark } from '../../shared/ui/states';
 import { VerdictMark, verdictWords } from '../../shared/ui/VerdictMark';
 import { outcomeWords } from '../../shared/outcome';
@@ -71,6 +72,7 @@ export function CastingPage() {
           )}
         </>
       )}
+      <RecordTools part="casting" id={casting.id} label={casting.name} path={`/castings/${casting.id}`} name={casting.name} history={`castings/${casting.id}`} onGone="/castings" />
     </article>
   );
 }
@@ -90,6 +92,7 @@ function Step({ attempt }: { attempt: TrailAttempt }) {
               <Link to={`/attempts/${attempt.id}`} className="figure text-2xl">
                 No. {attempt.number}
               </Link>
+              {attempt.name && <span className="text-lg">{attempt.name}</span>}
               <span className="figure text-lg">{verdictWords(attempt.state, attempt.verdict)}</span>
               <span className="text-soft">{attempt.poured_on ? dayWords(attempt.poured_on) : 'not poured yet'}</span>
             </div>

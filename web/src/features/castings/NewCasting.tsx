@@ -1,29 +1,32 @@
-import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
-import { Controller, useForm } from 'react-hook-form';
-import { z } from 'zod';
-import { fieldMessages, useHandbook } from '../../shared/api';
+import { v7 as freshId } from 'uuid';
+import { useHandbook } from '../../shared/api';
+import { useDraft, useDraftPart } from '../../shared/record';
 import { Dialog } from '../../shared/ui/Dialog';
+import { DraftState } from '../../shared/ui/DraftState';
 import { PickOne } from '../../shared/ui/Pegs';
 import { TextEntry } from '../../shared/ui/TextEntry';
-import { Failed } from '../../shared/ui/states';
-import { freshId } from '../../shared/id';
-import { useAddCasting } from './queries';
+import { useSaving } from '../../shared/ui/useSaving';
 
-const shape = z.object({
-  name: z.string().trim().min(1, 'Give the casting a name.').max(120, 'At most 120 characters.'),
-  purpose: z.enum(['works', 'shows', 'seals', 'machined']).nullable(),
-  wanted: z.coerce.number<string>().int('A whole number.').min(1, 'At least one.').max(10000, 'At most 10000.'),
-  note: z.string(),
-});
+const RECORD = 'new casting';
 
-/** A thing to be made, and what would count as good. */
+/** A thing to be made, and what would count as good. One is written at a time; closed before it is saved, it waits on this device. */
 export function NewCasting({ open, onClose, onAdded }: { open: boolean; onClose: () => void; onAdded: (id: string) => void }) {
-  const [id] = useState(() => freshId());
+  const [fresh] = useState(() => freshId());
+  const id = useDraftPart(RECORD, 'casting')?.id ?? fresh;
   const handbook = useHandbook();
-  const add = useAddCasting(onAdded);
-  const form = useForm({ resolver: zodResolver(shape), defaultValues: { name: '', purpose: null, wanted: '1', note: '' } });
-  const refused = fieldMessages(add.error);
+  const draft = useDraft(RECORD, { label: 'A new casting', path: '/castings', parts: { casting: { part: 'casting', id, create: {} } } }, {});
+  const { busy, outcome, run } = useSaving();
+  const text = (name: string) => draft.at(`casting/${name}`)?.shown ?? '';
+  const [asked, setAsked] = useState(false);
+  const nameless = asked && text('name').trim() === '' ? 'Give the casting a name.' : undefined;
+  const add = async () => {
+    setAsked(true);
+    if (text('name').trim() === '') return;
+    const next = await run(draft.save);
+    // It is on its way even where there is no connection: what hangs on it is sent after it.
+    if (next && next.state !== 'refused') onAdded(id);
+  };
   return (
     <Dialog open={open} onClose={onClose} title="A new casting" narrow>
       <form
@@ -31,24 +34,39 @@ export function NewCasting({ open, onClose, onAdded }: { open: boolean; onClose:
         noValidate
         onSubmit={(event) => {
           // The dialog may stand inside another form of React's tree, which must not be sent along.
+          event.preventDefault();
           event.stopPropagation();
-          void form.handleSubmit((entry) => add.mutate({ id, entry: { ...entry, note: entry.note || null } }))(event);
+          void add();
         }}
       >
-        {add.isError && Object.keys(refused).length === 0 && <Failed error={add.error} />}
-        <TextEntry label="What is it?" error={form.formState.errors.name?.message ?? refused['/name']} {...form.register('name')} />
+        <TextEntry
+          label="What is it?"
+          error={draft.problem('casting/name') ?? nameless}
+          value={text('name')}
+          maxLength={120}
+          onChange={(event) => draft.set('casting/name', event.target.value || null)}
+        />
         <fieldset>
           <legend className="lettering mb-1">What counts as good?</legend>
-          <Controller
-            control={form.control}
-            name="purpose"
-            render={({ field }) => <PickOne label="What counts as good" choices={handbook.choices['purpose'] ?? []} value={field.value} onChange={field.onChange} />}
+          <PickOne
+            label="What counts as good"
+            choices={handbook.choices['purpose'] ?? []}
+            value={text('purpose') || null}
+            onChange={(next) => draft.set('casting/purpose', next)}
           />
         </fieldset>
-        <TextEntry label="How many?" inputMode="numeric" error={form.formState.errors.wanted?.message ?? refused['/wanted']} {...form.register('wanted')} />
-        <TextEntry label="Note" {...form.register('note')} />
-        <button type="submit" className="press press-molten justify-self-start px-8" disabled={add.isPending}>
-          Add the casting
+        <TextEntry
+          label="How many?"
+          inputMode="numeric"
+          placeholder="1"
+          error={draft.problem('casting/wanted')}
+          value={text('wanted')}
+          onChange={(event) => draft.set('casting/wanted', event.target.value || null)}
+        />
+        <TextEntry label="Note" error={draft.problem('casting/note')} value={text('note')} onChange={(event) => draft.set('casting/note', event.target.value || null)} />
+        <DraftState draft={draft} outcome={outcome} what="The casting" onDrop={() => void draft.drop()} />
+        <button type="submit" className="press press-molten justify-self-start px-8" disabled={busy}>
+          {busy ? 'Saving' : 'Add the casting'}
         </button>
       </form>
     </Dialog>

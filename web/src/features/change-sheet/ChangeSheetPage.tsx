@@ -2,12 +2,15 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { attemptQuery } from '../attempt/index';
-import { defectWords, fieldMessages, useHandbook, type ChangeSheet, type Prediction, type Proposal } from '../../shared/api';
-import { freshId } from '../../shared/id';
+import { v7 as freshId } from 'uuid';
+import { defectWords, useHandbook, type ChangeSheet, type Prediction, type Proposal } from '../../shared/api';
 import { outcomeWords } from '../../shared/outcome';
 import { StandingMark } from '../../shared/ui/StandingMark';
-import { Failed, RevisionMark } from '../../shared/ui/states';
-import { sheetQuery, useSheetActions } from './queries';
+import { useChange, type Plain } from '../../shared/record';
+import { Pressed } from '../../shared/ui/Pressed';
+import { RevisionMark } from '../../shared/ui/states';
+import { useSaving } from '../../shared/ui/useSaving';
+import { sheetQuery } from './queries';
 
 const EFFORT = ['', 'a moment', 'an evening', 'a new pattern'];
 
@@ -18,15 +21,20 @@ export function ChangeSheetPage() {
   const sheet = useSuspenseQuery(sheetQuery(id)).data;
   const navigate = useNavigate();
   const [fresh] = useState(() => freshId());
-  const { accept, start } = useSheetActions(id, (next) => void navigate(`/attempts/${next}`));
+  const change = useChange();
+  const { busy, outcome, run } = useSaving();
   const closed = sheet.next_id !== null;
   const accepted = sheet.proposals.filter((proposal) => proposal.accepted);
-  const set = (remedy: string, on: boolean, own?: string) => {
-    const kept = accepted
-      .filter((proposal) => proposal.remedy !== remedy)
-      .map((proposal) => ({ remedy: proposal.remedy, ...(proposal.new_raw === null ? {} : { new: proposal.new_raw }) }));
-    accept.mutate(on ? [...kept, { remedy, ...(own ? { new: own } : {}) }] : kept);
+  const about = { label: `${attempt.casting_name}, no. ${attempt.number}: change sheet`, path: `/attempts/${id}/changes` };
+  const set = (proposal: Proposal, on: boolean, own?: string) => {
+    const was: Plain = proposal.accepted ? { new: proposal.new_raw as Plain } : null;
+    const to: Plain = on ? (own === undefined ? true : { new: own }) : null;
+    void run(() => change({ ...about, changes: [{ part: 'attempt', id, set: { [`sheet.${proposal.remedy}`]: { was, to } } }] }));
   };
+  const start = () =>
+    void run(() => change({ ...about, changes: [{ part: 'attempt', id: fresh, create: { after: id }, set: {} }] })).then(
+      (next) => next?.state === 'done' && navigate(`/attempts/${fresh}`),
+    );
   return (
     <article>
       <header className="flex flex-wrap items-start justify-between gap-4">
@@ -44,11 +52,10 @@ export function ChangeSheetPage() {
           Why
         </Link>
       </header>
-      {accept.isError && <Failed error={accept.error} />}
-      {start.isError && <Failed error={start.error} />}
+      <Pressed outcome={outcome} />
       <div className="mt-5 grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_21rem]">
         <section aria-label="What can be changed">
-          <Proposals sheet={sheet} closed={closed} busy={accept.isPending} onSet={set} errors={fieldMessages(accept.error)} />
+          <Proposals sheet={sheet} closed={closed} busy={busy} onSet={set} />
         </section>
         <aside className="content-start">
           <h2 className="border-b-[3px] border-double border-ink pb-1">{closed ? 'Foretold' : 'What this should do'}</h2>
@@ -60,7 +67,7 @@ export function ChangeSheetPage() {
               To attempt {attempt.number + 1}
             </Link>
           ) : (
-            <button type="button" className="press press-molten mt-4" disabled={start.isPending} onClick={() => start.mutate(fresh)}>
+            <button type="button" className="press press-molten mt-4" disabled={busy} onClick={start}>
               {accepted.length === 0
                 ? 'Repeat it unchanged'
                 : `Start attempt ${attempt.number + 1} with ${accepted.length === 1 ? 'this change' : `these ${accepted.length} changes`}`}
@@ -73,52 +80,30 @@ export function ChangeSheetPage() {
   );
 }
 
-function Proposals({
-  sheet,
-  closed,
-  busy,
-  onSet,
-  errors,
-}: {
-  sheet: ChangeSheet;
-  closed: boolean;
-  busy: boolean;
-  onSet: (remedy: string, on: boolean, own?: string) => void;
-  errors: Record<string, string>;
-}) {
+function Proposals({ sheet, closed, busy, onSet }: { sheet: ChangeSheet; closed: boolean; busy: boolean; onSet: (proposal: Proposal, on: boolean, own?: string) => void }) {
   const causes = [...new Set(sheet.proposals.map((proposal) => proposal.cause))];
   const shown = (cause: string) => sheet.proposals.filter((proposal) => proposal.cause === cause && (!closed || proposal.accepted));
   if (sheet.proposals.length === 0) return <p className="rule pt-3 text-soft">Nothing to change: no cause stands out. Add a finding, or answer a check on Why.</p>;
-  return causes
-    .map((cause) => {
-      const rows = shown(cause);
-      const first = rows[0];
-      if (!first) return null;
-      return (
-        <section key={cause} className="mb-5" aria-label={`Against: ${first.cause_label}`}>
-          <h2 className="lettering text-ink">
-            Against “{first.cause_label.toLowerCase()}” <span className="font-normal text-soft">{Math.round(first.cause_probability * 100)} %</span>
-          </h2>
-          <ul className="rule mt-1">
-            {rows.map((proposal) => (
-              <Line key={`${proposal.remedy}-${proposal.new}`} proposal={proposal} closed={closed} busy={busy} onSet={onSet} />
-            ))}
-          </ul>
-        </section>
-      );
-    })
-    .concat(
-      Object.keys(errors).length > 0
-        ? [
-            <p key="errors" role="alert" className="font-semibold text-molten">
-              {Object.values(errors)[0]}
-            </p>,
-          ]
-        : [],
+  return causes.map((cause) => {
+    const rows = shown(cause);
+    const first = rows[0];
+    if (!first) return null;
+    return (
+      <section key={cause} className="mb-5" aria-label={`Against: ${first.cause_label}`}>
+        <h2 className="lettering text-ink">
+          Against “{first.cause_label.toLowerCase()}” <span className="font-normal text-soft">{Math.round(first.cause_probability * 100)} %</span>
+        </h2>
+        <ul className="rule mt-1">
+          {rows.map((proposal) => (
+            <Line key={`${proposal.remedy}-${proposal.new}`} proposal={proposal} closed={closed} busy={busy} onSet={onSet} />
+          ))}
+        </ul>
+      </section>
     );
+  });
 }
 
-function Line({ proposal, closed, busy, onSet }: { proposal: Proposal; closed: boolean; busy: boolean; onSet: (remedy: string, on: boolean, own?: string) => void }) {
+function Line({ proposal, closed, busy, onSet }: { proposal: Proposal; closed: boolean; busy: boolean; onSet: (proposal: Proposal, on: boolean, own?: string) => void }) {
   const [own, setOwn] = useState<string | null>(null);
   const measured = typeof proposal.new_raw === 'object' && proposal.new_raw !== null;
   return (
@@ -141,7 +126,9 @@ function Line({ proposal, closed, busy, onSet }: { proposal: Proposal; closed: b
             className="flex max-w-xs gap-2"
             onSubmit={(event) => {
               event.preventDefault();
-              onSet(proposal.remedy, true, own);
+              // The words shown are rounded; only what was typed anew is sent.
+              if (own !== proposal.new) onSet(proposal, true, own);
+              setOwn(null);
             }}
           >
             <input className="entry" aria-label={`New value for ${proposal.field_label ?? ''}`} value={own} onChange={(event) => setOwn(event.target.value)} />
@@ -161,7 +148,7 @@ function Line({ proposal, closed, busy, onSet }: { proposal: Proposal; closed: b
           data-many="true"
           aria-pressed={proposal.accepted}
           disabled={busy}
-          onClick={() => onSet(proposal.remedy, !proposal.accepted)}
+          onClick={() => onSet(proposal, !proposal.accepted)}
           aria-label={`${proposal.accepted ? 'On the sheet' : 'Accept'}: ${proposal.label}`}
         >
           {proposal.accepted ? 'On the sheet' : 'Accept'}

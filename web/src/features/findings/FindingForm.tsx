@@ -1,5 +1,7 @@
 import { useState } from 'react';
-import { useHandbook, type Defect, type FindingEntry } from '../../shared/api';
+import { useHandbook, type Defect } from '../../shared/api';
+import type { DraftInHand, Outcome, Plain } from '../../shared/record';
+import { DraftState } from '../../shared/ui/DraftState';
 import { PickMany, PickOne } from '../../shared/ui/Pegs';
 import { Dialog } from '../../shared/ui/Dialog';
 import { DefectDrawing } from './DefectDrawing';
@@ -7,35 +9,49 @@ import { DefectDrawing } from './DefectDrawing';
 interface Props {
   open: boolean;
   onClose: () => void;
-  onSave: (finding: FindingEntry) => void;
-  start?: FindingEntry | undefined;
-  error?: string | undefined;
+  /** Where the finding is written as it is said: its fields stand under "finding/". */
+  draft: DraftInHand;
+  title: string;
+  /** What the last press says, and does. */
+  done: string;
+  onDone: () => void;
   busy?: boolean;
+  outcome?: Outcome | null;
 }
 
 /** Records one defect: pick it from the drawings, then say where it sits, how it looks, when it showed and how bad it is. */
-export function FindingForm({ open, onClose, onSave, start, error, busy }: Props) {
+export function FindingForm({ open, onClose, title, ...body }: Props) {
   return (
-    <Dialog open={open} onClose={onClose} title={start ? 'Change the finding' : 'What is wrong with it?'}>
-      {open && <FindingBody start={start} onSave={onSave} error={error} busy={busy ?? false} />}
+    <Dialog open={open} onClose={onClose} title={title}>
+      {open && <FindingBody {...body} />}
     </Dialog>
   );
 }
 
-function FindingBody({ start, onSave, error, busy }: { start: FindingEntry | undefined; onSave: Props['onSave']; error: string | undefined; busy: boolean }) {
+function FindingBody({ draft, done, onDone, busy = false, outcome = null }: Omit<Props, 'open' | 'onClose' | 'title'>) {
   const handbook = useHandbook();
-  const [finding, setFinding] = useState<FindingEntry | null>(start ?? null);
-  const defect = handbook.defects.find((row) => row.code === finding?.kind);
-  if (!finding || !defect) return <Atlas onPick={(kind) => setFinding({ kind, places: [], looks: [], shown_at: null, severity: null, note: null })} />;
-  const set = (change: Partial<FindingEntry>) => setFinding({ ...finding, ...change });
+  const [another, setAnother] = useState(false);
+  const text = (name: string) => wordsAt(draft, name);
   const list = (name: string) => handbook.choices[name] ?? [];
+  const set = (name: string, raw: Plain) => draft.set(`finding/${name}`, raw);
+  const defect = handbook.defects.find((row) => row.code === text('kind'));
+  if (!defect || another)
+    return (
+      <Atlas
+        onPick={(kind) => {
+          set('kind', kind);
+          setAnother(false);
+        }}
+      />
+    );
+  const faults = ['kind', 'places', 'looks', 'shown_at', 'severity', 'note'].map((name) => draft.problem(`finding/${name}`)).filter((fault) => fault !== undefined);
   return (
     <form
       onSubmit={(event) => {
         event.preventDefault();
         // The dialog may stand inside another form of React's tree, which must not be sent along.
         event.stopPropagation();
-        onSave(finding);
+        onDone();
       }}
     >
       <div className="flex items-center gap-4 border-y border-ink py-3">
@@ -44,45 +60,51 @@ function FindingBody({ start, onSave, error, busy }: { start: FindingEntry | und
           <p className="figure text-xl">{defect.label}</p>
           <p className="text-soft">{defect.words}</p>
         </div>
-        <button type="button" className="press press-quiet" onClick={() => setFinding(null)}>
+        <button type="button" className="press press-quiet" onClick={() => setAnother(true)}>
           Another
         </button>
       </div>
       <div className="mt-4 grid gap-5">
         <Asked words="Where does it sit?">
-          <PickMany label="Where it sits" choices={list('place')} value={finding.places ?? []} onChange={(places) => set({ places })} />
+          <PickMany label="Where it sits" choices={list('place')} value={listAt(draft, 'places')} onChange={(places) => set('places', places)} />
         </Asked>
         <Asked words="How does it look?">
-          <PickMany label="How it looks" choices={list('look')} value={finding.looks ?? []} onChange={(looks) => set({ looks })} />
+          <PickMany label="How it looks" choices={list('look')} value={listAt(draft, 'looks')} onChange={(looks) => set('looks', looks)} />
         </Asked>
         <div className="grid gap-5 md:grid-cols-2">
           <Asked words="When did it show?">
-            <PickOne label="When it showed" choices={list('shown_at')} value={finding.shown_at ?? null} onChange={(shown_at) => set({ shown_at })} />
+            <PickOne label="When it showed" choices={list('shown_at')} value={text('shown_at')} onChange={(at) => set('shown_at', at)} />
           </Asked>
           <Asked words="How bad is it for what it is meant to do?">
-            <PickOne
-              label="How bad"
-              choices={list('severity')}
-              value={finding.severity ?? null}
-              onChange={(severity) => set({ severity: severity as NonNullable<FindingEntry['severity']> | null })}
-            />
+            <PickOne label="How bad" choices={list('severity')} value={text('severity')} onChange={(severity) => set('severity', severity)} />
           </Asked>
         </div>
         <label className="lettering">
           Note
-          <input className="entry normal-case tracking-normal text-ink" value={finding.note ?? ''} onChange={(event) => set({ note: event.target.value || null })} />
+          <input className="entry normal-case tracking-normal text-ink" value={text('note') ?? ''} onChange={(event) => set('note', event.target.value || null)} />
         </label>
-        {error && (
-          <p role="alert" className="font-semibold text-molten">
-            {error}
+        {faults.map((fault) => (
+          <p key={fault} role="alert" className="font-semibold text-molten">
+            {fault}
           </p>
-        )}
+        ))}
+        <DraftState draft={draft} outcome={outcome} what="The finding" />
         <button type="submit" className="press press-molten justify-self-start px-8" disabled={busy}>
-          {start ? 'Save the finding' : 'Add the finding'}
+          {busy ? 'Saving' : done}
         </button>
       </div>
     </form>
   );
+}
+
+function wordsAt(draft: DraftInHand, name: string): string | null {
+  const stands = draft.at(`finding/${name}`);
+  return typeof stands?.raw === 'string' ? stands.raw : null;
+}
+
+function listAt(draft: DraftInHand, name: string): string[] {
+  const raw = draft.at(`finding/${name}`)?.raw;
+  return Array.isArray(raw) ? raw.filter((code) => typeof code === 'string') : [];
 }
 
 function Asked({ words, children }: { words: string; children: React.ReactNode }) {

@@ -1,235 +1,283 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
+import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
-import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { attemptQuery } from '../attempt/index';
+import { Link, Navigate, useNavigate, useParams, useSearchParams } from 'react-router';
+import { v7 as freshId } from 'uuid';
+import { attemptQuery, madeField, partsOf, seenOf, standing } from '../attempt/index';
 import { castingQuery, castingsQuery, NewCasting } from '../castings/index';
 import { DefectDrawing, FindingForm } from '../findings/index';
-import { defectWords, fieldMessages, ProblemError, useHandbook, type Attempt, type Field, type FindingEntry, type ShownValue, type Suggestions } from '../../shared/api';
-import { today } from '../../shared/day';
-import { freshId } from '../../shared/id';
+import { defectWords, useHandbook, type Attempt, type Field, type ShownValue, type Suggestions } from '../../shared/api';
+import { dayWords, today } from '../../shared/day';
+import { device, isBlank, readable, shapes, useDraft, useDraftPart, useOutbox, type DraftInHand, type Stands } from '../../shared/record';
 import { Cautions } from '../../shared/ui/Cautions';
+import { DraftState } from '../../shared/ui/DraftState';
 import { FieldEntry } from '../../shared/ui/FieldEntry';
 import { PickMany, PickOne } from '../../shared/ui/Pegs';
-import { Empty, Failed } from '../../shared/ui/states';
+import { Empty } from '../../shared/ui/states';
 import { TextEntry } from '../../shared/ui/TextEntry';
-import { ConflictDialog } from './ConflictDialog';
-import { castingsAtHand, draftOf, entryOf, isAsked, isAskedFirst, STAGES, valueOf, type Draft } from './model';
-import { dropDraft, hasDraft, readDraft, suggestionsQuery, useKeepDraft, useSavePour } from './useLogPour';
+import { useArrived, useSaving } from '../../shared/ui/useSaving';
+import { castingsAtHand, isAsked, isAskedFirst, ofAnotherProcess, STAGES } from './model';
+import { suggestionsQuery } from './queries';
 
 /** Log a pour: a new one, or the pour of an attempt that was planned, or one to be put right. */
 export function LogPourPage() {
   const { id } = useParams();
-  return id ? <Known id={id} /> : <Fresh />;
+  const [params] = useSearchParams();
+  const fresh = params.get('new');
+  if (id) return <Known id={id} />;
+  // A new pour has its id from the start, in the address: a reload finds its draft, and another tab begins another pour.
+  if (!fresh) return <Navigate to={`/log?new=${freshId()}${params.get('casting') ? `&casting=${params.get('casting') ?? ''}` : ''}`} replace />;
+  return <LogForm key={fresh} id={fresh} attempt={null} casting={params.get('casting')} />;
 }
 
 function Known({ id }: { id: string }) {
   const attempt = useSuspenseQuery(attemptQuery(id)).data;
-  return <LogForm key={attempt.id} attempt={attempt} start={draftOf(attempt, today())} draftKey={attempt.id} />;
+  return <LogForm key={attempt.id} id={attempt.id} attempt={attempt} casting={attempt.casting_id} />;
 }
 
-function Fresh() {
-  const [params] = useSearchParams();
-  const start: Draft = {
-    id: freshId(),
-    casting_id: params.get('casting') ?? '',
-    heat_id: null,
-    poured_on: today(),
-    verdict: null,
-    note: '',
-    observations: [],
-    values: {},
-    finding: null,
-  };
-  return <LogForm key={params.get('casting') ?? ''} attempt={null} start={start} draftKey={`new.${params.get('casting') ?? ''}`} />;
-}
-
-function LogForm({ attempt, start, draftKey }: { attempt: Attempt | null; start: Draft; draftKey: string }) {
+function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null; casting: string | null }) {
   const handbook = useHandbook();
   const navigate = useNavigate();
-  const [resumed, setResumed] = useState(() => hasDraft(draftKey));
-  const [findingId] = useState(() => freshId());
-  const form = useForm<Draft>({ defaultValues: readDraft(draftKey, start) });
-  const draft = useWatch({ control: form.control }) as Draft;
-  useKeepDraft(draftKey, draft, form.formState.isDirty);
-  const suggestions = useQuery(suggestionsQuery(draft.casting_id));
-  const save = useSavePour((saved, questions) => {
-    dropDraft(draftKey);
-    void navigate(`/attempts/${saved.id}`, { state: { questions } });
-  });
-  const [overruled, setOverruled] = useState<number | null>(null);
-  const send = (version?: number) => {
-    const entry = entryOf(form.getValues(), handbook.fields, attempt);
-    const chosen = version ?? overruled;
-    save.mutate({ id: draft.id, entry: chosen ? { ...entry, version: chosen } : entry, finding: draft.finding, findingId });
+  const record = `attempt ${id}`;
+  const begun = { heat: useDraftPart(record, 'heat')?.id, finding: useDraftPart(record, 'finding')?.id };
+  const [own] = useState(() => ({ heat: freshId(), finding: freshId() }));
+  const [joined, setJoined] = useState<string | null>(null);
+  const { busy, outcome, run } = useSaving();
+  const suggestions = useQuery(suggestionsQuery(casting ?? '')).data;
+  const heatId = joined ?? begun.heat ?? attempt?.heat?.id ?? own.heat;
+  const heat = suggestions?.heats.find((one) => one.id === heatId);
+  const label = attempt ? `${attempt.casting_name}, no. ${attempt.number}: the pour` : 'A pour to be logged';
+  const path = attempt ? `/attempts/${id}/log` : `/log?new=${id}${casting ? `&casting=${casting}` : ''}`;
+  const parts = {
+    ...partsOf(id, heatId, heatId === attempt?.heat?.id || heat !== undefined),
+    finding: { part: 'finding' as const, id: begun.finding ?? own.finding, create: { attempt: id } },
   };
-  const messages = fieldMessages(save.error);
-  const fieldErrors: Record<string, string> = {};
-  for (const [pointer, message] of Object.entries(messages)) fieldErrors[pointer.replace(/^\/(made|planned|heat\/values)\//, '')] = message;
-  const stale = save.error instanceof ProblemError && save.error.problem.status === 409 && save.error.problem.current ? (save.error.problem.current as Attempt) : null;
-  const process = valueOf(draft.values, 'mould.process') ?? attempt?.planned['mould.process']?.raw ?? null;
-  const asked = { control: form.control, attempt, process: typeof process === 'string' ? process : null, suggestions: suggestions.data, errors: fieldErrors };
+  const seen: Record<string, Stands> = attempt ? seenOf(attempt) : {};
+  if (heat && heatId !== attempt?.heat?.id) {
+    for (const key of Object.keys(seen)) if (key.startsWith('heat/')) Reflect.deleteProperty(seen, key);
+    for (const [key, value] of Object.entries(heat.values)) seen[`heat/${key}`] = standing(value);
+  }
+  const draft = useDraft(record, { label, path, parts }, seen);
+  const poured = draft.isTouched('attempt/poured_on') || attempt?.poured_on ? (draft.at('attempt/poured_on')?.raw ?? '') : today();
+  const chosen = draft.at('attempt/create.casting')?.raw ?? casting;
+  const set: DraftInHand['set'] = (field, raw, shown, explicit) => {
+    // What a new pour hangs on, and the day it was, are said with the first thing that is typed.
+    if (!attempt && chosen && !draft.isTouched('attempt/create.casting')) draft.set('attempt/create.casting', chosen);
+    if (!attempt?.poured_on && !draft.isTouched('attempt/poured_on') && field !== 'attempt/poured_on') draft.set('attempt/poured_on', today());
+    if (field.startsWith('heat/') && draft.at('attempt/heat')?.raw !== heatId) draft.set('attempt/heat', heatId);
+    draft.set(field, raw, shown, explicit);
+  };
+  const inHand: DraftInHand = { ...draft, set };
+  const process = draft.at('attempt/made.mould.process')?.raw ?? attempt?.planned['mould.process']?.raw ?? null;
+  const asked: Asked = { draft: inHand, attempt, process: typeof process === 'string' ? process : null, suggestions };
+  const save = async () => {
+    if (!attempt?.poured_on && !draft.isTouched('attempt/poured_on')) draft.set('attempt/poured_on', today());
+    if (!attempt && chosen) draft.set('attempt/create.casting', chosen);
+    // A heat that nothing is told of is no heat.
+    if (draft.isTouched('attempt/heat') && heat === undefined && heatId !== attempt?.heat?.id && !draft.touched.some((field) => field.startsWith('heat/')))
+      draft.set('attempt/heat', attempt?.heat?.id ?? null);
+    const next = await run(draft.save);
+    if (next?.state === 'done') void navigate(`/attempts/${id}`, { state: { questions: next.questions } });
+    if (next === null && attempt) void navigate(`/attempts/${id}`);
+  };
+  useArrived(draft, outcome, () => void navigate(`/attempts/${id}`));
+  const away = attempt !== null || draft.onItsWay;
   return (
     <form
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        send();
+        void save();
       }}
     >
       <h1>{attempt ? `${attempt.casting_name}, no. ${attempt.number}` : 'Log a pour'}</h1>
       <p className="mt-1 text-soft">What you do not know stays blank. Type any unit: 705 C, 1300 F, 4 lb 2 oz, 1 3/4 in.</p>
-      {resumed && (
-        <p className="caution mt-3">
-          <span>This was written here before and never saved.</span>
-          <button
-            type="button"
-            className="press press-quiet"
-            onClick={() => {
-              dropDraft(draftKey);
-              form.reset(start);
-              setResumed(false);
-            }}
-          >
-            Start afresh
-          </button>
-        </p>
+      {!attempt && draft.touched.length === 0 && <Unfinished here={record} />}
+      {!attempt && (
+        <WhichCasting
+          chosen={typeof chosen === 'string' ? chosen : ''}
+          onChoose={(next) => (next === '' && !draft.isTouched('attempt/create.casting') ? undefined : set('attempt/create.casting', next === '' ? null : next))}
+          error={draft.problem('attempt/create.casting')}
+        />
       )}
-      {!attempt && <WhichCasting control={form.control} error={messages['/casting_id']} />}
       {STAGES.map(({ stages, title }) => (
-        <StageBlock key={title} title={title} fields={handbook.fields.filter((field) => (stages as readonly string[]).includes(field.stage))} asked={asked} />
-      ))}
-      <Block title="Noticed during the pour">
-        <Controller
-          control={form.control}
-          name="observations"
-          render={({ field }) => (
-            <PickMany label="Noticed during the pour" choices={handbook.observations.map((row) => ({ ...row, hint: '' }))} value={field.value} onChange={field.onChange} />
+        <StageBlock key={title} title={title} fields={handbook.fields.filter((field) => (stages as readonly string[]).includes(field.stage))} asked={asked}>
+          {title === 'Metal' && (
+            <WhichHeat
+              heats={suggestions?.heats ?? []}
+              chosen={heat ? heatId : null}
+              onChoose={(next) => {
+                setJoined(next ?? own.heat);
+                draft.set('attempt/heat', next);
+              }}
+            />
           )}
+        </StageBlock>
+      ))}
+      <OfAnotherProcess fields={handbook.fields} asked={asked} />
+      <Block title="Noticed during the pour">
+        <PickMany
+          label="Noticed during the pour"
+          choices={handbook.observations.map((row) => ({ ...row, hint: '' }))}
+          value={handbook.observations.filter((row) => draft.at(`attempt/observations.${row.code}`)?.raw === true).map((row) => row.code)}
+          onChange={(codes) => {
+            for (const { code } of handbook.observations) {
+              const now = draft.at(`attempt/observations.${code}`)?.raw === true;
+              if (now !== codes.includes(code)) set(`attempt/observations.${code}`, now ? null : true);
+            }
+          }}
         />
       </Block>
       <Block title="What came out">
         <div className="grid gap-5 md:grid-cols-2">
           <fieldset>
             <legend className="lettering mb-1">Verdict</legend>
-            <Controller
-              control={form.control}
-              name="verdict"
-              render={({ field }) => <PickOne label="Verdict" choices={handbook.choices['verdict'] ?? []} value={field.value} onChange={field.onChange} />}
+            <PickOne
+              label="Verdict"
+              choices={handbook.choices['verdict'] ?? []}
+              value={typeof draft.at('attempt/verdict')?.raw === 'string' ? String(draft.at('attempt/verdict')?.raw) : null}
+              onChange={(next) => set('attempt/verdict', next)}
             />
           </fieldset>
-          <TextEntry label="Poured on" type="date" max={today()} error={messages['/poured_on']} {...form.register('poured_on')} />
+          <TextEntry
+            label="Poured on"
+            type="date"
+            max={today()}
+            error={draft.problem('attempt/poured_on')}
+            value={String(poured)}
+            onChange={(event) => set('attempt/poured_on', event.target.value || null, event.target.value, true)}
+          />
         </div>
-        <FirstFinding control={form.control} />
+        <FirstFinding draft={inHand} />
         <div className="mt-4">
-          <TextEntry label="Note" error={messages['/note']} {...form.register('note')} />
+          <TextEntry
+            label="Note"
+            error={draft.problem('attempt/note')}
+            value={draft.at('attempt/note')?.shown ?? ''}
+            onChange={(event) => set('attempt/note', event.target.value || null)}
+          />
         </div>
       </Block>
-      <div className="save-bar" data-idle={!form.formState.isDirty && !resumed}>
-        {save.isError && !stale && <Failed error={save.error} />}
-        <button type="submit" className="press press-molten px-8 text-lg" disabled={save.isPending || (!attempt && !draft.casting_id)}>
-          {save.isPending ? 'Saving' : attempt ? 'Save' : 'Save the pour'}
+      <div className="save-bar" data-idle={draft.touched.length === 0}>
+        <DraftState draft={draft} outcome={outcome} what="The pour" onDrop={() => void draft.drop()} />
+        <button type="submit" className="press press-molten px-8 text-lg" disabled={busy || (!away && !chosen)}>
+          {busy ? 'Saving' : attempt?.poured_on ? 'Save' : 'Save the pour'}
         </button>
-        {!attempt && !draft.casting_id && <span className="text-soft">Say which casting it was.</span>}
+        {!attempt && !chosen && <span className="text-soft">Say which casting it was.</span>}
       </div>
-      {stale && (
-        <ConflictDialog
-          entry={entryOf(draft, handbook.fields, attempt)}
-          current={stale}
-          onMine={() => {
-            setOverruled(stale.version);
-            send(stale.version);
-          }}
-          onTheirs={() => {
-            dropDraft(draftKey);
-            void navigate(`/attempts/${stale.id}`);
-          }}
-          onClose={() => save.reset()}
-        />
-      )}
     </form>
   );
 }
 
-function WhichCasting({ control, error }: { control: Control<Draft>; error: string | undefined }) {
+/** Pours that were begun here and never saved. */
+function Unfinished({ here }: { here: string }) {
+  const outbox = useOutbox();
+  const rows = useLiveQuery(() => device.drafts.where({ account: outbox.account }).toArray(), [outbox.account]) ?? [];
+  const pours = readable(shapes.draftRow, rows).filter((draft) => draft.path.startsWith('/log') && draft.record !== here);
+  if (pours.length === 0) return null;
+  return (
+    <div className="caution mt-3">
+      <ul>
+        {pours.map((draft) => (
+          <li key={draft.record}>
+            A pour begun here {dayWords(today(new Date(draft.at)))} was never saved. <Link to={draft.path}>Go on with it</Link>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function WhichCasting({ chosen, onChoose, error }: { chosen: string; onChoose: (casting: string) => void; error: string | undefined }) {
   const { castings, more } = useSuspenseQuery(castingsQuery()).data;
   const [adding, setAdding] = useState(false);
   const [all, setAll] = useState(false);
-  const chosenId = useWatch({ control, name: 'casting_id' });
-  const listed = castings.find((casting) => casting.id === chosenId);
+  const listed = castings.find((casting) => casting.id === chosen);
   // One that is older than the list reaches.
-  const older = useQuery({ ...castingQuery(chosenId), enabled: chosenId !== '' && !listed }).data;
-  const atHand = castingsAtHand<{ id: string; name: string }>(castings, listed ?? (older?.id === chosenId ? older : undefined), all);
+  const older = useQuery({ ...castingQuery(chosen), enabled: chosen !== '' && !listed, retry: false }).data;
+  const atHand = castingsAtHand<{ id: string; name: string }>(castings, listed ?? (older?.id === chosen ? older : undefined), all);
   return (
     <Block title="Casting">
-      <Controller
-        control={control}
-        name="casting_id"
-        render={({ field }) => (
-          <>
-            {castings.length === 0 && (
-              <Empty title="First: what did you cast?">
-                <p>A casting is a thing you want to make; this pour becomes the first attempt at it.</p>
-              </Empty>
-            )}
-            <div className="flex flex-wrap gap-2">
-              <PickOne
-                label="Casting"
-                choices={atHand.map((casting) => ({ code: casting.id, label: casting.name, hint: '' }))}
-                value={field.value || null}
-                onChange={(next) => field.onChange(next ?? '')}
-              />
-              <button type="button" className="press" onClick={() => setAdding(true)}>
-                New casting
-              </button>
-              {!all && atHand.length < castings.length && (
-                <button type="button" className="press" onClick={() => setAll(true)}>
-                  More castings
-                </button>
-              )}
-            </div>
-            {all && more && (
-              <p className="mt-2 text-soft">
-                Older ones are under <Link to="/castings">Castings</Link>: open one and log from there.
-              </p>
-            )}
-            {error && (
-              <p role="alert" className="mt-1 font-semibold text-molten">
-                {error}
-              </p>
-            )}
-            {adding && (
-              <NewCasting
-                open
-                onClose={() => setAdding(false)}
-                onAdded={(id) => {
-                  field.onChange(id);
-                  setAdding(false);
-                }}
-              />
-            )}
-          </>
+      {castings.length === 0 && (
+        <Empty title="First: what did you cast?">
+          <p>A casting is a thing you want to make; this pour becomes the first attempt at it.</p>
+        </Empty>
+      )}
+      <div className="flex flex-wrap gap-2">
+        <PickOne
+          label="Casting"
+          choices={atHand.map((casting) => ({ code: casting.id, label: casting.name, hint: '' }))}
+          value={chosen || null}
+          onChange={(next) => onChoose(next ?? '')}
+        />
+        <button type="button" className="press" onClick={() => setAdding(true)}>
+          New casting
+        </button>
+        {!all && atHand.length < castings.length && (
+          <button type="button" className="press" onClick={() => setAll(true)}>
+            More castings
+          </button>
         )}
-      />
+      </div>
+      {all && more && (
+        <p className="mt-2 text-soft">
+          Older ones are under <Link to="/castings">Castings</Link>: open one and log from there.
+        </p>
+      )}
+      {error && (
+        <p role="alert" className="mt-1 font-semibold text-molten">
+          {error}
+        </p>
+      )}
+      {adding && (
+        <NewCasting
+          open
+          onClose={() => setAdding(false)}
+          onAdded={(id) => {
+            onChoose(id);
+            setAdding(false);
+          }}
+        />
+      )}
     </Block>
   );
 }
 
+/** Several moulds may be filled from one melt: what is known of it is told once. */
+function WhichHeat({ heats, chosen, onChoose }: { heats: Suggestions['heats']; chosen: string | null; onChoose: (heat: string | null) => void }) {
+  if (heats.length === 0) return null;
+  return (
+    <fieldset className="mb-4">
+      <legend className="lettering mb-1">Poured from the same melt as before?</legend>
+      <PickOne
+        label="The same melt as before"
+        choices={heats.map((heat) => ({
+          code: heat.id,
+          label: heat.name ?? [heat.melted_on ? dayWords(heat.melted_on) : 'no day', heat.values['metal.alloy']?.shown].filter(Boolean).join(', '),
+          hint: '',
+        }))}
+        value={chosen}
+        onChange={onChoose}
+      />
+    </fieldset>
+  );
+}
+
 interface Asked {
-  control: Control<Draft>;
+  draft: DraftInHand;
   attempt: Attempt | null;
   process: string | null;
   suggestions: Suggestions | undefined;
-  errors: Record<string, string>;
 }
 
-function StageBlock({ title, fields, asked }: { title: string; fields: readonly Field[]; asked: Asked }) {
+function StageBlock({ title, fields, asked, children }: { title: string; fields: readonly Field[]; asked: Asked; children?: React.ReactNode }) {
   const here = fields.filter((field) => isAsked(field, asked.process) && field.kind !== 'sections');
   const first = here.filter(isAskedFirst);
   const rest = here.filter((field) => !isAskedFirst(field));
-  const noted = rest.some((field) => asked.errors[field.key]);
+  const noted = rest.some((field) => asked.draft.problem(madeField(field)));
   return (
     <Block title={title}>
+      {children}
       <div className="grid gap-x-8 gap-y-4 md:grid-cols-2">
         {first.map((field) => (
           <OneField key={field.key} field={field} asked={asked} wide={field.choices === 'process'} />
@@ -252,25 +300,36 @@ function StageBlock({ title, fields, asked }: { title: string; fields: readonly 
 
 function OneField({ field, asked, wide = false }: { field: Field; asked: Asked; wide?: boolean }) {
   const planned = asked.attempt?.planned[field.key];
-  const name = `values.${field.key}` as `values.${string}.${string}`;
+  const name = madeField(field);
   return (
-    <Controller
-      control={asked.control}
-      name={name}
-      render={({ field: entry }) => (
-        <div className={wide ? 'md:col-span-2' : undefined}>
-          <FieldEntry
-            field={field}
-            value={entry.value ?? null}
-            onChange={entry.onChange}
-            planned={planned}
-            offered={planned ? undefined : offer(field.key, asked.suggestions)}
-            error={asked.errors[field.key]}
-            changed={asked.attempt?.changed_fields.includes(field.key) ?? false}
-          />
-        </div>
-      )}
-    />
+    <div className={wide ? 'md:col-span-2' : undefined} data-field={field.key}>
+      <FieldEntry
+        field={field}
+        value={asked.draft.at(name)}
+        onChange={(raw, shown) => asked.draft.set(name, raw, shown)}
+        planned={planned}
+        offered={planned ? undefined : offer(field.key, asked.suggestions)}
+        error={asked.draft.problem(name)}
+        changed={asked.attempt?.changed_fields.includes(field.key) ?? false}
+        meanwhile={asked.draft.meanwhile(name)}
+      />
+    </div>
+  );
+}
+
+/** What was typed for another process stays with the record; nothing is computed with it while the process is this one. */
+function OfAnotherProcess({ fields, asked }: { fields: readonly Field[]; asked: Asked }) {
+  const apart = ofAnotherProcess(fields, asked.process, (field) => !isBlank(asked.draft.at(madeField(field))?.raw));
+  if (apart.length === 0) return null;
+  return (
+    <Block title="Of another process">
+      <p className="mb-2 text-soft">Kept as you typed it. It counts again when the process does.</p>
+      <div className="grid gap-x-8 gap-y-4 md:grid-cols-2">
+        {apart.map((field) => (
+          <OneField key={field.key} field={field} asked={asked} />
+        ))}
+      </div>
+    </Block>
   );
 }
 
@@ -279,49 +338,39 @@ function offer(key: string, suggestions: Suggestions | undefined): ShownValue | 
   return suggestions?.casting[key] ?? suggestions?.workshop[key];
 }
 
-function FirstFinding({ control }: { control: Control<Draft> }) {
+function FirstFinding({ draft }: { draft: DraftInHand }) {
   const handbook = useHandbook();
   const [open, setOpen] = useState(false);
+  const kind = draft.at('finding/kind')?.raw;
   return (
-    <Controller
-      control={control}
-      name="finding"
-      render={({ field }) => {
-        const finding = field.value as FindingEntry | null;
-        return (
-          <div className="mt-5">
-            <span className="lettering">First finding</span>
-            {finding ? (
-              <div className="flex items-center gap-4">
-                <DefectDrawing kind={finding.kind} width={80} />
-                <span className="figure text-lg">{defectWords(handbook, finding.kind)}</span>
-                <button type="button" className="press press-quiet" onClick={() => setOpen(true)}>
-                  Change
-                </button>
-                <button type="button" className="press press-quiet" onClick={() => field.onChange(null)}>
-                  Take it back
-                </button>
-              </div>
-            ) : (
-              <div>
-                <button type="button" className="press" onClick={() => setOpen(true)}>
-                  What is wrong with it?
-                </button>
-              </div>
-            )}
-            <FindingForm
-              open={open}
-              start={finding ?? undefined}
-              onClose={() => setOpen(false)}
-              onSave={(next) => {
-                field.onChange(next);
-                setOpen(false);
-              }}
-            />
-          </div>
-        );
-      }}
-    />
+    <div className="mt-5">
+      <span className="lettering">First finding</span>
+      {typeof kind === 'string' ? (
+        <div className="flex items-center gap-4">
+          <DefectDrawing kind={kind} width={80} />
+          <span className="figure text-lg">{defectWords(handbook, kind)}</span>
+          <button type="button" className="press press-quiet" onClick={() => setOpen(true)}>
+            Change
+          </button>
+          <button
+            type="button"
+            className="press press-quiet"
+            onClick={() => {
+              for (const field of draft.touched) if (field.startsWith('finding/')) draft.set(field, null);
+            }}
+          >
+            Take it back
+          </button>
+        </div>
+      ) : (
+        <div>
+          <button type="button" className="press" onClick={() => setOpen(true)}>
+            What is wrong with it?
+          </button>
+        </div>
+      )}
+      <FindingForm open={open} onClose={() => setOpen(false)} draft={draft} title="What is wrong with it?" done="Add the finding" onDone={() => setOpen(false)} />
+    </div>
   );
 }
 

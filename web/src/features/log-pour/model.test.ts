@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Attempt, Field } from '../../shared/api';
-import { castingsAtHand, differences, draftOf, entryOf, isAsked, withValue, type Draft } from './model';
+import type { Field } from '../../shared/api';
+import { castingsAtHand, isAsked, ofAnotherProcess } from './model';
 
 const field = (key: string, processes: string[] | null = null): Field => ({
   key,
@@ -13,61 +13,18 @@ const field = (key: string, processes: string[] | null = null): Field => ({
   processes,
   hint: '',
 });
-const fields = [field('mould.process'), field('sand.moisture', ['green_sand']), field('gating.sprue')];
-
-const attempt = {
-  id: 'a',
-  casting_id: 'c',
-  casting_name: 'Cleat',
-  number: 2,
-  state: 'poured',
-  poured_on: '2026-05-03',
-  verdict: null,
-  version: 7,
-  note: null,
-  planned: { 'gating.sprue': { raw: { value: 1.75, unit: 'in' }, shown: '44.5 mm' } },
-  made: { 'mould.process': { raw: 'green_sand', shown: 'Green sand' }, 'gating.sprue': { raw: { value: 1.75, unit: 'in' }, shown: '44.5 mm' } },
-  heat: null,
-  observations: [],
-  findings: [],
-} as unknown as Attempt;
-
-const blank: Draft = { id: 'n', casting_id: 'c', heat_id: null, poured_on: '2026-05-03', verdict: null, note: '', observations: [], values: {}, finding: null };
 
 describe('the log form', () => {
-  it('sends a measured value back as it was stored when nobody touched it', () => {
-    const entry = entryOf(draftOf(attempt, '2026-05-04'), fields, attempt);
-    expect(entry.made?.['gating.sprue']).toEqual({ value: 1.75, unit: 'in' });
-    expect(entry.version).toBe(7);
-  });
-
-  it('sends what was typed when it was touched', () => {
-    const draft = draftOf(attempt, '2026-05-04');
-    draft.values = withValue(draft.values, 'gating.sprue', '2 in');
-    expect(entryOf(draft, fields, attempt).made?.['gating.sprue']).toBe('2 in');
-  });
-
-  it('leaves blanks out, and values of another process', () => {
-    let values = withValue({}, 'mould.process', 'lost_foam');
-    values = withValue(values, 'sand.moisture', '5 %');
-    values = withValue(values, 'gating.sprue', '');
-    expect(entryOf({ ...blank, values }, fields, null).made).toEqual({ 'mould.process': 'lost_foam' });
-  });
-
   it('asks for sand only where there is sand', () => {
     expect(isAsked(field('x', ['green_sand']), 'lost_foam')).toBe(false);
     expect(isAsked(field('x', ['green_sand']), null)).toBe(false);
     expect(isAsked(field('x'), null)).toBe(true);
   });
 
-  it('names what differs when two devices saved', () => {
-    const draft = draftOf(attempt, '2026-05-04');
-    draft.values = withValue(draft.values, 'gating.sprue', '50 mm');
-    draft.note = 'mine';
-    expect(differences(entryOf(draft, fields, attempt), attempt, fields)).toEqual([
-      { label: 'gating.sprue', mine: '50 mm', stored: '44.5 mm' },
-      { label: 'Note', mine: 'mine', stored: 'blank' },
-    ]);
+  it('keeps in sight what was typed of another process', () => {
+    const fields = [field('sand.moisture', ['green_sand']), field('foam.density', ['lost_foam']), field('gating.sprue')];
+    const typed = new Set(['sand.moisture', 'gating.sprue']);
+    expect(ofAnotherProcess(fields, 'lost_foam', (one) => typed.has(one.key)).map((one) => one.key)).toEqual(['sand.moisture']);
   });
 });
 

@@ -63,7 +63,7 @@ const section: Section = {
   places: { thin_section: [30, 0], everywhere: [50, 0] },
 };
 
-const finding = (places: string[]): Finding => ({ id: 'x', kind: 'misrun', places, looks: [], shown_at: null, severity: null, note: null });
+const finding = (places: string[]): Finding => ({ version: 1, id: 'x', kind: 'misrun', places, looks: [], shown_at: null, severity: null, note: null });
 
 describe('the mould section', () => {
   it('is to scale: equal lengths in both directions stay equal', () => {

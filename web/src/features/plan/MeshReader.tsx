@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { ProblemError } from '../../shared/api';
+import type { Stands } from '../../shared/record';
 import { PickOne } from '../../shared/ui/Pegs';
 import { useReadMesh } from './queries';
 
 const UNITS = ['mm', 'cm', 'm', 'in'].map((code) => ({ code, label: code, hint: '' }));
 
 /** Reads an STL file: volume, surface and box, and what is wrong with it. */
-export function MeshReader({ onUse }: { onUse: (volume: string, area: string) => void }) {
+export function MeshReader({ onUse }: { onUse: (volume: Stands, area: Stands) => void }) {
   const [unit, setUnit] = useState('mm');
   const { send, reading, error } = useReadMesh();
   const mesh = reading?.mesh;
@@ -51,7 +52,13 @@ export function MeshReader({ onUse }: { onUse: (volume: string, area: string) =>
               {fault.words}
             </p>
           ))}
-          <button type="button" className="press mt-1" onClick={() => onUse(`${Number(mesh.volume.value.toPrecision(6))} mL`, `${Number(mesh.area.value.toPrecision(6))} cm2`)}>
+          <button
+            type="button"
+            className="press mt-1"
+            onClick={() =>
+              onUse({ raw: { value: mesh.volume.value, unit: 'mL' }, shown: mesh.volume.shown }, { raw: { value: mesh.area.value, unit: 'cm2' }, shown: mesh.area.shown })
+            }
+          >
             Use {mesh.closed ? 'it' : 'it as a first guess'}
           </button>
         </div>

@@ -1,19 +1,23 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
 import { useEffect, useMemo, useState } from 'react';
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { attemptQuery } from '../attempt/index';
+import { Link, Navigate, useNavigate, useParams, useSearchParams } from 'react-router';
+import { useDebounce } from 'use-debounce';
+import { v7 as freshId } from 'uuid';
+import { attemptQuery, madeField, partsOf, seenOf } from '../attempt/index';
 import { castingQuery } from '../castings/index';
 import { MouldSection } from '../mould-section/index';
-import { fieldMessages, useHandbook, type Attempt, type CastingSection, type Figure, type Plan } from '../../shared/api';
-import { freshId } from '../../shared/id';
-import { FieldEntry, type FieldInput } from '../../shared/ui/FieldEntry';
+import { useHandbook, type Attempt, type CastingSection, type Figure, type Plan } from '../../shared/api';
+import { same, useDraft, useDraftPart, type DraftInHand, type Plain, type Stands } from '../../shared/record';
+import { DraftState } from '../../shared/ui/DraftState';
+import { FieldEntry } from '../../shared/ui/FieldEntry';
 import { PickOne } from '../../shared/ui/Pegs';
 import { StandingMark } from '../../shared/ui/StandingMark';
 import { Failed, Loading } from '../../shared/ui/states';
+import { useArrived, useSaving } from '../../shared/ui/useSaving';
 import { MeshReader } from './MeshReader';
-import { attemptNotYet, computed, draftOf, entryOf, FIELDS, fieldsFor, standingOf, TABS, VOLUME_FIELDS, type PlanDraft, type PlanInput, type Tab } from './model';
-import { livePlanQuery, useSavePlan } from './queries';
+import { attemptNotYet, computed, FIELDS, fieldsFor, standingOf, TABS, VOLUME_FIELDS, withoutBlanks, type Tab } from './model';
+import { livePlanQuery } from './queries';
 import { SectionsEditor } from './SectionsEditor';
 import { StageFigures } from './StageFigures';
 
@@ -34,47 +38,95 @@ const TAKES: Record<string, string> = {
   cope_weights: 'mould.cope_weight',
 };
 
+/** What stands in the fields of the plan, and how they are changed. */
+interface Sheet {
+  at: (key: string) => Stands | null;
+  set: (key: string, raw: Plain, shown?: string) => void;
+  problem: (key: string) => string | undefined;
+  meanwhile: (key: string) => Stands | null;
+}
+
 /** Plans an attempt: every number recomputes while it is typed, and the mould section with it. */
 export function PlanPage() {
   const { id = '' } = useParams();
   const attempt = useSuspenseQuery(attemptQuery(id)).data;
-  return <Planner key={`${attempt.id}-${attempt.version}`} attempt={attempt} />;
+  return <Planner key={attempt.id} attempt={attempt} />;
 }
 
 /** Plans an attempt that does not exist yet: trying this way and that leaves nothing in the notebook until it is saved. */
 export function FreshPlanPage() {
   const { casting = '' } = useParams();
-  const [id] = useState(() => freshId());
+  const [params] = useSearchParams();
+  const id = params.get('new');
   const of = useSuspenseQuery(castingQuery(casting)).data;
-  const attempt = useMemo(() => attemptNotYet(id, of), [id, of]);
+  const attempt = useMemo(() => attemptNotYet(id ?? '', of), [id, of]);
+  // It has its id from the start, in the address: a reload finds its draft.
+  if (!id) return <Navigate to={`/castings/${casting}/plan?new=${freshId()}`} replace />;
   return <Planner key={id} attempt={attempt} />;
 }
 
-function useSettled<T>(value: T, milliseconds: number): T {
-  const [settled, setSettled] = useState(value);
-  useEffect(() => {
-    const timer = setTimeout(() => setSettled(value), milliseconds);
-    return () => clearTimeout(timer);
-  }, [value, milliseconds]);
-  return settled;
+/** The draft of the attempt as one sheet of values: as made where known, as planned where not. */
+function useSheet(attempt: Attempt): { draft: DraftInHand; sheet: Sheet } {
+  const handbook = useHandbook();
+  const record = `attempt ${attempt.id}`;
+  const begun = useDraftPart(record, 'heat')?.id;
+  const [own] = useState(() => freshId());
+  const heat = begun ?? attempt.heat?.id ?? own;
+  const stored = attempt.version > 0;
+  const parts = partsOf(attempt.id, heat, heat === attempt.heat?.id);
+  const draft = useDraft(
+    record,
+    {
+      label: `${attempt.casting_name}, no. ${attempt.number}: plan`,
+      path: stored ? `/attempts/${attempt.id}/plan` : `/castings/${attempt.casting_id}/plan?new=${attempt.id}`,
+      parts: stored ? parts : { ...parts, attempt: { part: 'attempt', id: attempt.id, create: { casting: attempt.casting_id } } },
+    },
+    seenOf(attempt),
+  );
+  const planned = (key: string) => `attempt/planned.${key}`;
+  const made = (key: string) => madeField(handbook.fields.find((field) => field.key === key) ?? { key, keeper: 'attempt' });
+  // A plan goes into what is planned; once it is poured, what was really cut goes into what was made.
+  const target = attempt.state === 'planned' ? planned : made;
+  return {
+    draft,
+    sheet: {
+      at: (key) => draft.at(made(key)) ?? draft.at(planned(key)),
+      set: (key, raw, shown) => {
+        if (target(key).startsWith('heat/') && draft.at('attempt/heat')?.raw !== heat) draft.set('attempt/heat', heat);
+        draft.set(target(key), raw, shown);
+      },
+      problem: (key) => draft.problem(target(key)),
+      meanwhile: (key) => draft.meanwhile(target(key)),
+    },
+  };
 }
 
 function Planner({ attempt }: { attempt: Attempt }) {
+  const handbook = useHandbook();
   const navigate = useNavigate();
   const [params, setParams] = useSearchParams();
   const tab = TABS.find((known) => known.tab === params.get('stage'))?.tab ?? 'pattern';
-  const [draft, setDraft] = useState<PlanDraft>(() => draftOf(attempt));
   const [chosen, setChosen] = useState<string | null>(null);
-  const settled = useSettled(draft, 160);
-  const plan = useQuery(livePlanQuery(computed(settled, attempt)));
-  const save = useSavePlan(() => void navigate(`/attempts/${attempt.id}`));
-  const set = (key: string, value: PlanInput) =>
-    setDraft((before) => ({ values: { ...before.values, [key]: value }, touched: before.touched.includes(key) ? before.touched : [...before.touched, key] }));
+  const { draft, sheet } = useSheet(attempt);
+  const values = computed(Object.fromEntries(handbook.fields.map((field) => [field.key, sheet.at(field.key)])));
+  const [settled] = useDebounce(values, 160, { equalityFn: same });
+  const plan = useQuery(livePlanQuery(settled));
+  const { busy, outcome, run } = useSaving();
+  const typed = draft.touched.length > 0;
+  const save = () => void run(draft.save).then((next) => next?.state === 'done' && navigate(`/attempts/${attempt.id}`));
+  useArrived(draft, outcome, () => void navigate(`/attempts/${attempt.id}`));
   useEffect(() => {
     // On a phone not all stages fit beside one another.
     document.querySelector('.stage-tab[data-state=active]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
   }, [tab]);
-  const open = (next: Tab) => setParams({ stage: next }, { replace: true });
+  const open = (next: Tab) =>
+    setParams(
+      (before) => {
+        before.set('stage', next);
+        return before;
+      },
+      { replace: true },
+    );
   const go = (field: string) => {
     const home = TABS.find(({ tab: known }) => FIELDS[known].includes(field))?.tab ?? (field === 'casting.sections' ? 'pattern' : null);
     if (home) open(home);
@@ -93,24 +145,17 @@ function Planner({ attempt }: { attempt: Attempt }) {
           {attempt.version === 0 && <p className="text-soft">Only thought of so far: it goes into the notebook when you save it.</p>}
         </div>
         <div className="flex flex-wrap items-center gap-3">
-          {draft.touched.length > 0 && <span className="text-soft">not saved yet</span>}
-          <button
-            type="button"
-            className="press press-molten px-8"
-            disabled={save.isPending || draft.touched.length === 0}
-            onClick={() => save.mutate({ id: attempt.id, entry: entryOf(draft, attempt) })}
-          >
-            {save.isPending ? 'Saving' : attempt.state === 'planned' ? 'Save the plan' : 'Save as made'}
+          <button type="button" className="press press-molten px-8" disabled={busy || !typed} onClick={save}>
+            {busy ? 'Saving' : attempt.state === 'planned' ? 'Save the plan' : 'Save as made'}
           </button>
         </div>
       </header>
-      {save.isError && <Failed error={save.error} />}
-      {Object.entries(fieldMessages(save.error)).map(([pointer, message]) => (
-        <p key={pointer} role="alert" className="font-semibold text-molten">
-          {message}
-        </p>
-      ))}
-      <Basics draft={draft} set={set} />
+      {(typed || outcome) && (
+        <div className="mt-2">
+          <DraftState draft={draft} outcome={outcome} what="The plan" onDrop={() => void draft.drop()} />
+        </div>
+      )}
+      <Basics sheet={sheet} />
       <Drawing plan={plan.data} chosen={chosen} onChoose={setChosen} onGo={go} />
       {plan.isError && !plan.data && <Failed error={plan.error} retry={() => void plan.refetch()} />}
       <Tabs.Root value={tab} onValueChange={(next) => open(next as Tab)} className="mt-4">
@@ -127,8 +172,8 @@ function Planner({ attempt }: { attempt: Attempt }) {
         {TABS.map((known) => (
           <Tabs.Content key={known.tab} value={known.tab} className="grid gap-x-10 gap-y-6 pt-4 lg:grid-cols-[1fr_23rem]" tabIndex={-1}>
             <section aria-label={`${known.title}: entries`} className="min-w-0">
-              {known.tab === 'pattern' && <PatternEntries draft={draft} set={set} plan={plan.data} chosen={chosen} onChoose={setChosen} />}
-              <Entries tab={known.tab} draft={draft} set={set} attempt={attempt} plan={plan.data} />
+              {known.tab === 'pattern' && <PatternEntries sheet={sheet} plan={plan.data} chosen={chosen} onChoose={setChosen} />}
+              <Entries tab={known.tab} sheet={sheet} attempt={attempt} plan={plan.data} />
               {known.tab === 'metal' && (
                 <p className="mt-4 text-soft">
                   Stock to be mixed to a composition? <Link to="/workshop#mix">Mix a charge</Link> in your workshop.
@@ -142,7 +187,7 @@ function Planner({ attempt }: { attempt: Attempt }) {
                   chosen={chosen}
                   onChoose={setChosen}
                   onGo={go}
-                  onTake={(figure) => take(figure, draft, set)}
+                  onTake={(figure) => take(figure, sheet)}
                 />
               ) : (
                 <Loading lines={4} />
@@ -155,16 +200,16 @@ function Planner({ attempt }: { attempt: Attempt }) {
   );
 }
 
-/** Taking a computed size over; null where there is nothing to take. */
-function take(figure: Figure, draft: PlanDraft, set: (key: string, value: PlanInput) => void): (() => void) | null {
+/** Taking a computed size over, as it was computed; null where there is nothing to take. */
+function take(figure: Figure, sheet: Sheet): (() => void) | null {
   const field = TAKES[figure.code];
-  if (!field || figure.value.unit === 'ratio') return null;
-  const text = figure.shown.replace(/\s*\(.*\)$/, '');
-  return draft.values[field] === text ? null : () => set(field, text);
+  const offer = figure.offer;
+  if (!field || !offer) return null;
+  return same(sheet.at(field)?.raw, offer.raw) ? null : () => sheet.set(field, offer.raw as Plain, offer.shown);
 }
 
 /** Process and metal decide what is asked at all; they stand above everything. */
-function Basics({ draft, set }: { draft: PlanDraft; set: (key: string, value: PlanInput) => void }) {
+function Basics({ sheet }: { sheet: Sheet }) {
   const handbook = useHandbook();
   const alloys = handbook.choices['alloy'] ?? [];
   const families = [...new Set(alloys.map((alloy) => alloy.hint))];
@@ -174,8 +219,8 @@ function Basics({ draft, set }: { draft: PlanDraft; set: (key: string, value: Pl
         Mould process
         <select
           className="entry normal-case tracking-normal text-ink"
-          value={typeof draft.values['mould.process'] === 'string' ? draft.values['mould.process'] : ''}
-          onChange={(event) => set('mould.process', event.target.value || null)}
+          value={sheet.at('mould.process')?.shown ?? ''}
+          onChange={(event) => sheet.set('mould.process', event.target.value || null)}
         >
           <option value="">not chosen</option>
           {(handbook.choices['process'] ?? []).map((choice) => (
@@ -189,8 +234,8 @@ function Basics({ draft, set }: { draft: PlanDraft; set: (key: string, value: Pl
         Metal
         <select
           className="entry normal-case tracking-normal text-ink"
-          value={typeof draft.values['metal.alloy'] === 'string' ? draft.values['metal.alloy'] : ''}
-          onChange={(event) => set('metal.alloy', event.target.value || null)}
+          value={sheet.at('metal.alloy')?.shown ?? ''}
+          onChange={(event) => sheet.set('metal.alloy', event.target.value || null)}
         >
           <option value="">not chosen</option>
           {families.map((family) => (
@@ -219,23 +264,11 @@ function Drawing({ plan, chosen, onChoose, onGo }: { plan: Plan | undefined; cho
   );
 }
 
-function PatternEntries({
-  draft,
-  set,
-  plan,
-  chosen,
-  onChoose,
-}: {
-  draft: PlanDraft;
-  set: (key: string, value: PlanInput) => void;
-  plan: Plan | undefined;
-  chosen: string | null;
-  onChoose: (id: string) => void;
-}) {
+function PatternEntries({ sheet, plan, chosen, onChoose }: { sheet: Sheet; plan: Plan | undefined; chosen: string | null; onChoose: (id: string) => void }) {
   const handbook = useHandbook();
-  const known = draft.values['casting.sections'];
-  const sections: CastingSection[] = Array.isArray(known) ? known : [];
-  const way = typeof draft.values['pattern.volume_by'] === 'string' ? draft.values['pattern.volume_by'] : null;
+  const known = sheet.at('casting.sections')?.raw;
+  const sections = (Array.isArray(known) ? known : []) as CastingSection[];
+  const way = sheet.at('pattern.volume_by')?.shown ?? null;
   const problems: Record<string, string> = {};
   for (const problem of plan?.problems ?? []) {
     const match = /^\/values\/casting\.sections\/(.+)$/.exec(problem.pointer);
@@ -246,17 +279,23 @@ function PatternEntries({
       <h2>The casting in sections</h2>
       <p className="mb-2 text-soft">A handful of simple bodies, measured cold. Any unit; the first lets the metal in.</p>
       <div data-field="casting.sections">
-        <SectionsEditor sections={sections} onChange={(next) => set('casting.sections', next)} problems={problems} chosen={chosen} onChoose={onChoose} />
+        <SectionsEditor
+          sections={sections}
+          onChange={(next) => sheet.set('casting.sections', next.length > 0 ? withoutBlanks(next as unknown as Plain) : null, `${next.length} sections`)}
+          problems={problems}
+          chosen={chosen}
+          onChoose={onChoose}
+        />
       </div>
       <fieldset className="mt-6">
         <legend className="lettering mb-1">Volume known otherwise</legend>
-        <PickOne label="Volume known by" choices={handbook.choices['volume_by'] ?? []} value={way} onChange={(next) => set('pattern.volume_by', next)} />
+        <PickOne label="Volume known by" choices={handbook.choices['volume_by'] ?? []} value={way} onChange={(next) => sheet.set('pattern.volume_by', next)} />
       </fieldset>
       {way === 'mesh' && (
         <MeshReader
           onUse={(volume, area) => {
-            set('pattern.volume', volume);
-            set('pattern.area', area);
+            sheet.set('pattern.volume', volume.raw, volume.shown);
+            sheet.set('pattern.area', area.raw, area.shown);
           }}
         />
       )}
@@ -264,30 +303,28 @@ function PatternEntries({
   );
 }
 
-function Entries({ tab, draft, set, attempt, plan }: { tab: Tab; draft: PlanDraft; set: (key: string, value: PlanInput) => void; attempt: Attempt; plan: Plan | undefined }) {
+function Entries({ tab, sheet, attempt, plan }: { tab: Tab; sheet: Sheet; attempt: Attempt; plan: Plan | undefined }) {
   const handbook = useHandbook();
-  const process = draft.values['mould.process'] ?? null;
-  const way = draft.values['pattern.volume_by'];
+  const process = sheet.at('mould.process')?.raw ?? null;
+  const way = sheet.at('pattern.volume_by')?.raw;
   const extra = tab === 'pattern' && typeof way === 'string' ? (VOLUME_FIELDS[way] ?? []) : [];
   const fields = [...extra.flatMap((key) => handbook.fields.filter((field) => field.key === key)), ...fieldsFor(tab, handbook.fields, process)];
-  const problem = (key: string) => plan?.problems.find((found) => found.pointer === `/values/${key}`)?.message;
+  const problem = (key: string) => sheet.problem(key) ?? plan?.problems.find((found) => found.pointer === `/values/${key}`)?.message;
   return (
     <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
-      {fields.map((field) => {
-        const value = draft.values[field.key];
-        return (
-          <div key={field.key} data-field={field.key}>
-            <FieldEntry
-              field={field}
-              value={Array.isArray(value) || value === undefined ? null : (value as FieldInput)}
-              onChange={(next) => set(field.key, next)}
-              error={problem(field.key)}
-              changed={attempt.changed_fields.includes(field.key)}
-              planned={attempt.state === 'planned' ? undefined : attempt.planned[field.key]}
-            />
-          </div>
-        );
-      })}
+      {fields.map((field) => (
+        <div key={field.key} data-field={field.key}>
+          <FieldEntry
+            field={field}
+            value={sheet.at(field.key)}
+            onChange={(raw, shown) => sheet.set(field.key, raw, shown)}
+            error={problem(field.key)}
+            changed={attempt.changed_fields.includes(field.key)}
+            planned={attempt.state === 'planned' ? undefined : attempt.planned[field.key]}
+            meanwhile={sheet.meanwhile(field.key)}
+          />
+        </div>
+      ))}
     </div>
   );
 }

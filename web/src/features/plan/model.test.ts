@@ -1,48 +1,22 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import type { Attempt, CastingSection, Field, PlanStage } from '../../shared/api';
-import { attemptNotYet, computed, draftOf, entryOf, FIELDS, fieldsFor, grouped, measureText, newSection, VOLUME_FIELDS, withoutSection } from './model';
-
-const attempt = {
-  id: 'a',
-  version: 3,
-  state: 'planned',
-  poured_on: null,
-  verdict: null,
-  note: null,
-  observations: [],
-  made: {},
-  heat: null,
-  planned: { 'gating.sprue': { raw: { value: 0.625, unit: 'in' }, shown: '15.9 mm' }, 'gating.gates': { raw: 2, shown: '2' } },
-} as unknown as Attempt;
+import type { CastingSection, Field, PlanStage } from '../../shared/api';
+import { attemptNotYet, computed, FIELDS, fieldsFor, grouped, measureText, newSection, VOLUME_FIELDS, withoutSection } from './model';
 
 describe('the plan', () => {
-  it('computes with what is stored, not with what it is shown as', () => {
-    expect(computed(draftOf(attempt), attempt)).toEqual({ 'gating.sprue': { value: 0.625, unit: 'in' }, 'gating.gates': 2 });
+  it('computes with what stands there, as it is stored or as it is typed, and leaves blanks out', () => {
+    const values = {
+      'gating.sprue': { raw: { value: 0.625, unit: 'in' }, shown: '15.9 mm' },
+      'gating.runner_width': { raw: '18 mm', shown: '18 mm' },
+      'gating.gates': { raw: '', shown: '' },
+      'gating.well': null,
+      'casting.sections': { raw: [{ shape: 'plate', length: '', thickness: '4 mm' }], shown: '1 section' },
+    };
+    expect(computed(values)).toEqual({ 'gating.sprue': { value: 0.625, unit: 'in' }, 'gating.runner_width': '18 mm', 'casting.sections': [{ shape: 'plate', thickness: '4 mm' }] });
   });
 
-  it('sends what was typed once it is touched, and takes blanks out', () => {
-    const draft = draftOf(attempt);
-    const typed = { values: { ...draft.values, 'gating.sprue': '18 mm', 'gating.gates': '' }, touched: ['gating.sprue', 'gating.gates'] };
-    expect(computed(typed, attempt)).toEqual({ 'gating.sprue': '18 mm' });
-    expect(entryOf(typed, attempt).planned).toEqual({ 'gating.sprue': '18 mm' });
-  });
-
-  it('writes what was cut beside what was planned once it is poured', () => {
-    const poured = { ...attempt, state: 'poured', poured_on: '2026-05-03' } as Attempt;
-    const draft = { ...draftOf(poured), touched: ['gating.sprue'] };
-    draft.values['gating.sprue'] = '20 mm';
-    const entry = entryOf(draft, poured);
-    expect(entry.made).toEqual({ 'gating.sprue': '20 mm' });
-    expect(entry.planned?.['gating.sprue']).toEqual({ value: 0.625, unit: 'in' });
-  });
-
-  it('makes an attempt that was only thought of with its first save', () => {
-    const thought = attemptNotYet('b', { id: 'c', name: 'Cleat', purpose: null, attempts: 2 });
-    expect(thought.number).toBe(3);
-    const entry = entryOf({ values: { 'gating.sprue': '18 mm' }, touched: ['gating.sprue'] }, thought);
-    expect(entry).toMatchObject({ casting_id: 'c', planned: { 'gating.sprue': '18 mm' }, made: {} });
-    expect(entry).not.toHaveProperty('version');
+  it('thinks of an attempt under the number it will get', () => {
+    expect(attemptNotYet('b', { id: 'c', name: 'Cleat', purpose: null, next_number: 3 })).toMatchObject({ id: 'b', number: 3, version: 0, state: 'planned' });
   });
 
   it('joins new sections to the first, and lets metal in there', () => {

@@ -1,14 +1,5 @@
-import { entryOfAttempt } from '../attempt/index';
-import type { Attempt, AttemptEntry, CastingSection, Field, Figure, PlanStage, ShownValue, TypedEntry } from '../../shared/api';
-
-/** What stands in one field of the plan while it is edited: text as typed, a choice, yes or no, or the sections. */
-export type PlanInput = string | boolean | CastingSection[] | null;
-
-export interface PlanDraft {
-  values: Record<string, PlanInput>;
-  /** Fields the caster has changed since it was saved. */
-  touched: readonly string[];
-}
+import type { Attempt, CastingSection, Field, Figure, PlanStage, TypedEntry } from '../../shared/api';
+import { isBlank, type Plain, type Stands } from '../../shared/record';
 
 export const TABS = [
   { tab: 'pattern', title: 'Pattern', stages: ['pattern'] },
@@ -157,70 +148,29 @@ export function measureText(value: unknown): string {
   return '';
 }
 
-/** As made where known, as planned where not, as the caster would type it. */
-export function draftOf(attempt: Attempt): PlanDraft {
-  const values: PlanDraft['values'] = {};
-  for (const [key, value] of Object.entries(effective(attempt))) values[key] = asInput(value);
-  return { values, touched: [] };
+/** What is computed with: what stands on the screen, blanks left out. */
+export function computed(values: Readonly<Record<string, Stands | null>>): Record<string, TypedEntry> {
+  const entries: Record<string, TypedEntry> = {};
+  for (const [key, value] of Object.entries(values)) if (value !== null && !isBlank(value.raw)) entries[key] = withoutBlanks(value.raw) as TypedEntry;
+  return entries;
 }
 
-function effective(attempt: Attempt): Record<string, ShownValue> {
-  return { ...attempt.planned, ...attempt.made, ...attempt.heat?.values };
-}
-
-function asInput(value: ShownValue): PlanInput {
-  if (Array.isArray(value.raw)) return value.raw;
-  if (typeof value.raw === 'boolean' || typeof value.raw === 'string') return value.raw;
-  if (typeof value.raw === 'number') return String(value.raw);
-  return value.shown;
-}
-
-/** What is computed with: untouched values exactly as they are stored, the rest as typed. */
-export function computed(draft: PlanDraft, attempt: Attempt): Record<string, TypedEntry> {
-  const stored = effective(attempt);
-  const values: Record<string, TypedEntry> = {};
-  for (const [key, value] of Object.entries(draft.values)) {
-    if (value === null || value === '') continue;
-    const known = stored[key];
-    values[key] = known && !draft.touched.includes(key) ? known.raw : withoutBlanks(value);
-  }
-  return values;
-}
-
-function withoutBlanks(value: string | boolean | CastingSection[]): TypedEntry {
-  if (!Array.isArray(value)) return value;
-  return value.map((section) => Object.fromEntries(Object.entries(section).filter(([, part]) => part !== '' && part !== null)) as CastingSection);
-}
-
-/** What is saved: a plan goes into what is planned; once it is poured, what was really cut goes into what was made. */
-export function entryOf(draft: PlanDraft, attempt: Attempt): AttemptEntry {
-  const stored = entryOfAttempt(attempt);
-  const planned: NonNullable<AttemptEntry['planned']> = { ...stored.planned };
-  const made: NonNullable<AttemptEntry['made']> = { ...stored.made };
-  const target = attempt.state === 'planned' ? planned : made;
-  for (const key of draft.touched) {
-    const value = draft.values[key] ?? null;
-    if (value === null || value === '') {
-      Reflect.deleteProperty(target, key);
-    } else {
-      target[key] = withoutBlanks(value);
-    }
-  }
-  if (attempt.version > 0) return { ...stored, planned, made };
-  // Not stored yet: this save makes it.
-  const { version: _none, ...first } = stored;
-  void _none;
-  return { ...first, casting_id: attempt.casting_id, planned, made };
+/** A section with a blank measurement is told without it. */
+export function withoutBlanks(raw: Plain): Plain {
+  if (!Array.isArray(raw)) return raw;
+  return raw.map((section) =>
+    typeof section === 'object' && section !== null ? Object.fromEntries(Object.entries(section).filter(([, part]) => part !== '' && part !== null)) : section,
+  );
 }
 
 /** An attempt that is only thought of: it is stored with its first save, and not before. */
-export function attemptNotYet(id: string, casting: { id: string; name: string; purpose: string | null; attempts: number }): Attempt {
+export function attemptNotYet(id: string, casting: { id: string; name: string; purpose: string | null; next_number: number }): Attempt {
   return {
     id,
     casting_id: casting.id,
     casting_name: casting.name,
     casting_purpose: casting.purpose,
-    number: casting.attempts + 1,
+    number: casting.next_number,
     state: 'planned',
     poured_on: null,
     verdict: null,
@@ -230,6 +180,7 @@ export function attemptNotYet(id: string, casting: { id: string; name: string; p
     alloy_label: null,
     pour_temperature: null,
     version: 0,
+    name: null,
     note: null,
     planned: {},
     made: {},
@@ -260,7 +211,7 @@ export function attemptNotYet(id: string, casting: { id: string; name: string; p
 }
 
 /** Only what means something for this process, in the order of the tab. */
-export function fieldsFor(tab: Tab, fields: readonly Field[], process: PlanInput): Field[] {
+export function fieldsFor(tab: Tab, fields: readonly Field[], process: Plain): Field[] {
   return FIELDS[tab].flatMap((key) =>
     fields.filter((field) => field.key === key && (field.processes === null || (typeof process === 'string' && field.processes.includes(process)))),
   );

@@ -1,6 +1,6 @@
-import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { answered, api, csrfToken, keepSaved, ProblemError, readProblem, type Attempt, type AttemptEntry, type MeshReading, type TypedEntry } from '../../shared/api';
+import { answered, api, csrfToken, ProblemError, readProblem, type MeshReading, type TypedEntry } from '../../shared/api';
 
 /** A plan for what stands on the screen. The key is the question: an answer to an older one can never take its place; the last good one stays until the new is there. */
 export const livePlanQuery = (values: Record<string, TypedEntry>) =>
@@ -11,17 +11,6 @@ export const livePlanQuery = (values: Record<string, TypedEntry>) =>
     staleTime: 60_000,
     gcTime: 60_000,
   });
-
-export function useSavePlan(onSaved: (attempt: Attempt) => void) {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: ({ id, entry }: { id: string; entry: AttemptEntry }) => answered(api.PUT('/api/attempts/{id}', { params: { path: { id } }, body: entry })),
-    onSuccess: async ({ attempt }) => {
-      await keepSaved(queries, attempt);
-      onSaved(attempt);
-    },
-  });
-}
 
 /** Sends the file as it is; it is read in the background, and asked after until it is measured or refused. */
 export function useReadMesh() {

@@ -3,11 +3,12 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { attemptQuery } from '../attempt/index';
 import { defectWords, useHandbook, type NextCheck, type RankedCause, type Why } from '../../shared/api';
-import { Failed } from '../../shared/ui/states';
+import { Pressed } from '../../shared/ui/Pressed';
 import { useKeys } from '../../shared/ui/useKeys';
 import { EvidenceLedger } from './EvidenceLedger';
 import { percent } from './model';
-import { useWhyActions, whyQuery } from './queries';
+import { whyQuery } from './queries';
+import { useWhyActions } from './useWhyActions';
 
 type Actions = ReturnType<typeof useWhyActions>;
 
@@ -16,7 +17,7 @@ export function WhyPage() {
   const { id = '' } = useParams();
   const attempt = useSuspenseQuery(attemptQuery(id)).data;
   const why = useSuspenseQuery(whyQuery(id)).data;
-  const actions = useWhyActions(id);
+  const actions = useWhyActions(attempt, why);
   const first = why.causes[0];
   const [opened, setOpened] = useState<string | null>(null);
   const open = opened ?? first?.cause ?? null;
@@ -35,7 +36,7 @@ export function WhyPage() {
           To the change sheet
         </Link>
       </header>
-      {(actions.answer.isError || actions.opinion.isError) && <Failed error={actions.answer.error ?? actions.opinion.error} />}
+      <Pressed outcome={actions.outcome} />
       <div className="mt-5 grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_21rem]">
         <section aria-label="Causes, most likely first">
           {why.causes.length === 0 && (
@@ -118,8 +119,8 @@ function Cause({ cause, rank, why, open, onOpen, actions }: { cause: RankedCause
                   type="button"
                   className="peg"
                   aria-pressed={opinion === choice}
-                  disabled={actions.opinion.isPending}
-                  onClick={() => actions.opinion.mutate({ cause: cause.cause, opinion: opinion === choice ? null : choice })}
+                  disabled={actions.busy}
+                  onClick={() => actions.opinion(cause.cause, opinion === choice ? null : choice)}
                 >
                   {choice === 'confirmed' ? 'It was this' : choice === 'suspected' ? 'I suspect it' : 'It was not this'}
                 </button>
@@ -158,7 +159,7 @@ function Gauge({ value }: { value: number }) {
 function Check({ checks, actions }: { checks: readonly NextCheck[]; actions: Actions }) {
   const [skipped, setSkipped] = useState<readonly string[]>([]);
   const next = checks.find((check) => !skipped.includes(check.check)) ?? null;
-  const answer = (choice: 'yes' | 'no' | 'unclear') => next && !actions.answer.isPending && actions.answer.mutate({ check: next.check, answer: choice });
+  const answer = (choice: 'yes' | 'no' | 'unclear') => next && !actions.busy && actions.answer(next.check, choice);
   useKeys(next ? { y: () => answer('yes'), n: () => answer('no'), u: () => answer('unclear') } : {});
   if (!next) return null;
   const lead = next.moves[0];
@@ -169,7 +170,7 @@ function Check({ checks, actions }: { checks: readonly NextCheck[]; actions: Act
       <p className="mt-1 text-soft">{next.how}</p>
       <div className="mt-3 flex flex-wrap gap-2">
         {(['yes', 'no', 'unclear'] as const).map((choice) => (
-          <button key={choice} type="button" className="press" disabled={actions.answer.isPending} onClick={() => answer(choice)}>
+          <button key={choice} type="button" className="press" disabled={actions.busy} onClick={() => answer(choice)}>
             {choice === 'yes' ? 'Yes' : choice === 'no' ? 'No' : 'Cannot tell'}
           </button>
         ))}
@@ -200,7 +201,7 @@ function Given({ why, actions }: { why: Why; actions: Actions }) {
             <span>
               {row.question} <strong>{row.answer === 'yes' ? 'Yes' : row.answer === 'no' ? 'No' : 'Cannot tell'}</strong>
             </span>
-            <button type="button" className="press press-quiet flex-none text-sm" onClick={() => actions.answer.mutate({ check: row.check, answer: null })}>
+            <button type="button" className="press press-quiet flex-none text-sm" onClick={() => actions.answer(row.check, null)}>
               Take back <span className="sr-only">the answer to: {row.question}</span>
             </button>
           </li>

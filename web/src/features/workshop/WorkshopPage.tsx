@@ -1,44 +1,51 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
-import { fieldMessages, useHandbook, type Workshop } from '../../shared/api';
+import { v7 as freshId } from 'uuid';
+import { HistoryList } from '../record-tools/index';
+import { useHandbook, type Workshop } from '../../shared/api';
+import { partOf, useDraft, useOutbox, type DraftInHand, type PartRef, type Plain } from '../../shared/record';
+import { Dialog } from '../../shared/ui/Dialog';
+import { DraftState } from '../../shared/ui/DraftState';
 import { PickOne } from '../../shared/ui/Pegs';
 import { SmallEntry } from '../../shared/ui/SmallEntry';
-import { Failed } from '../../shared/ui/states';
+import { useSaving } from '../../shared/ui/useSaving';
 import { MixCharge } from './MixCharge';
-import { draftOf, entryOf, KINDS, TARIFFS, type Column, type Draft, type Kind } from './model';
-import { useSaveWorkshop, workshopQuery } from './queries';
+import { KINDS, readComposition, seenOf, TARIFFS, type Column, type Kind } from './model';
+import { workshopQuery } from './queries';
 
 /** What the caster owns and goes by. Plans are made with it: sizes in your own tools, your own crucibles, your own tariff. */
 export function WorkshopPage() {
   const workshop = useSuspenseQuery(workshopQuery).data;
-  return <Shelves key={workshop.version} workshop={workshop} />;
-}
-
-function Shelves({ workshop }: { workshop: Workshop }) {
   const handbook = useHandbook();
-  const [draft, setDraft] = useState<Draft>(() => draftOf(workshop));
-  const [touched, setTouched] = useState(false);
-  const save = useSaveWorkshop();
-  const messages = fieldMessages(save.error);
-  const change = (next: Partial<Draft>) => {
-    setTouched(true);
-    setDraft({ ...draft, ...next });
-  };
-  const setRows = (kind: Kind, rows: Record<string, string>[]) => change({ rows: { ...draft.rows, [kind]: rows } });
+  const outbox = useOutbox();
+  const rows = KINDS.flatMap(({ kind }) => workshop[kind].map((row) => row.id));
+  const parts: Record<string, PartRef> = { workshop: { part: 'workshop', id: outbox.account } };
+  for (const id of rows) parts[id] = { part: 'workshop_row', id };
+  const draft = useDraft('workshop', { label: 'Workshop', path: '/workshop', parts }, seenOf(workshop), newThing);
+  const { busy, outcome, run } = useSaving();
+  const [history, setHistory] = useState(false);
+  const typed = draft.touched.length > 0;
+  const text = (field: string) => draft.at(field)?.shown ?? '';
+  const set = (field: string, value: string | null) => draft.set(field, value === '' ? null : value);
   return (
     <article>
-      <h1>Workshop</h1>
+      <div className="flex flex-wrap items-start justify-between gap-4">
+        <h1>Workshop</h1>
+        <button type="button" className="press press-quiet" onClick={() => setHistory(true)}>
+          What was changed
+        </button>
+      </div>
       <p className="mt-1 text-soft">What you own and go by. Blanks are fine: a plan then says what it took for granted.</p>
       {workshop.unreadable.length > 0 && (
         <div className="caution mt-3" role="note">
-          <p>Some of what is stored is no longer understood; it is kept aside when you save: {workshop.unreadable.join(' ')}</p>
+          <p>Some of what is stored is no longer understood; it stays as it is: {workshop.unreadable.join(' ')}</p>
         </div>
       )}
       <form
         noValidate
         onSubmit={(event) => {
           event.preventDefault();
-          save.mutate(entryOf(draft));
+          void run(draft.save);
         }}
       >
         {KINDS.map(({ kind, title, why, add, columns }) => (
@@ -53,30 +60,10 @@ function Shelves({ workshop }: { workshop: Workshop }) {
               )}
             </div>
             <div className="min-w-0">
-              {draft.rows[kind].map((row, index) => (
-                <Row
-                  key={index}
-                  title={`${title} ${index + 1}`}
-                  row={row}
-                  columns={columns}
-                  messages={messages}
-                  pointer={`/${kind}/${index}`}
-                  shown={touched ? {} : workshop.shown}
-                  onChange={(next) =>
-                    setRows(
-                      kind,
-                      draft.rows[kind].map((old, i) => (i === index ? next : old)),
-                    )
-                  }
-                  onRemove={() =>
-                    setRows(
-                      kind,
-                      draft.rows[kind].filter((_row, i) => i !== index),
-                    )
-                  }
-                />
+              {[...workshop[kind].map((row) => row.id), ...added(draft, kind, rows)].map((id, index) => (
+                <Row key={id} id={id} title={`${title} ${index + 1}`} columns={columns} draft={draft} shown={shownOf(workshop, kind, id)} />
               ))}
-              <button type="button" className="press mt-2" onClick={() => setRows(kind, [...draft.rows[kind], { name: '' }])}>
+              <button type="button" className="press mt-2" onClick={() => draft.set(`${freshId()}/create.kind`, kind)}>
                 Add {add}
               </button>
             </div>
@@ -89,101 +76,125 @@ function Shelves({ workshop }: { workshop: Workshop }) {
               <SmallEntry
                 label="Currency"
                 width="w-24"
-                value={draft.currency}
-                onChange={(currency) => change({ currency: currency.toUpperCase() })}
-                error={messages['/currency']}
+                value={text('workshop/currency')}
+                onChange={(currency) => set('workshop/currency', currency.toUpperCase())}
+                error={draft.problem('workshop/currency')}
               />
               {TARIFFS.map(({ source, label }) => (
                 <SmallEntry
                   key={source}
                   label={label}
                   width="w-36"
-                  value={draft.tariffs[source] ?? ''}
+                  value={text(`workshop/tariffs.${source}`)}
                   example="0.34"
-                  onChange={(price) => change({ tariffs: { ...draft.tariffs, [source]: price } })}
-                  error={messages[`/tariffs/${source}`]}
+                  onChange={(price) => set(`workshop/tariffs.${source}`, price)}
+                  error={draft.problem(`workshop/tariffs.${source}`)}
                 />
               ))}
               <SmallEntry
                 label="One person lifts"
                 width="w-36"
-                value={draft.safe_lift}
+                value={text('workshop/safe_lift')}
                 example="15 kg"
-                onChange={(safe_lift) => change({ safe_lift })}
-                error={messages['/safe_lift']}
-                reads={touched ? '' : otherwise(workshop.shown['/safe_lift'], draft.safe_lift)}
+                onChange={(lift) => set('workshop/safe_lift', lift)}
+                error={draft.problem('workshop/safe_lift')}
+                reads={draft.isTouched('workshop/safe_lift') ? '' : otherwise(workshop.safe_lift?.shown, text('workshop/safe_lift'))}
               />
             </div>
             <fieldset className="mt-4">
               <legend className="lettering mb-1">School of gating</legend>
-              <PickOne label="School of gating" choices={handbook.choices['school'] ?? []} value={draft.school} onChange={(school) => change({ school })} />
+              <PickOne
+                label="School of gating"
+                choices={handbook.choices['school'] ?? []}
+                value={text('workshop/school') || null}
+                onChange={(school) => set('workshop/school', school)}
+              />
             </fieldset>
           </div>
         </section>
-        <div className="save-bar" data-idle={!touched}>
-          {save.isError && <Failed error={save.error} />}
-          <button type="submit" className="press press-molten px-8 text-lg" disabled={save.isPending || !touched}>
-            {save.isPending ? 'Saving' : 'Save the workshop'}
+        <div className="save-bar" data-idle={!typed}>
+          <DraftState draft={draft} outcome={outcome} what="The workshop" onDrop={() => void draft.drop()} />
+          {outcome?.state === 'done' && !typed && <span className="text-soft">Saved.</span>}
+          <button type="submit" className="press press-molten px-8 text-lg" disabled={busy || !typed}>
+            {busy ? 'Saving' : 'Save the workshop'}
           </button>
-          {save.isSuccess && !touched && <span className="text-soft">Saved.</span>}
         </div>
       </form>
-      <MixCharge hasStock={workshop.stock.some((row) => row['mass'] !== undefined)} currency={workshop.currency} />
+      <MixCharge hasStock={workshop.stock.some((row) => row.columns['mass'] !== undefined)} currency={workshop.currency} />
+      <Dialog open={history} onClose={() => setHistory(false)} title="What was changed">
+        {history && <HistoryList subject="workshop" label="Workshop" path="/workshop" />}
+      </Dialog>
     </article>
   );
 }
 
-function Row({
-  title,
-  row,
-  columns,
-  messages,
-  pointer,
-  shown,
-  onChange,
-  onRemove,
-}: {
-  title: string;
-  row: Record<string, string>;
-  columns: readonly Column[];
-  messages: Record<string, string>;
-  pointer: string;
-  /** In the caster's units, by pointer; as long as nothing is changed. */
-  shown: Record<string, string>;
-  onChange: (row: Record<string, string>) => void;
-  onRemove: () => void;
-}) {
-  const complaint = (key: string) => messages[`${pointer}/${key}`] ?? Object.entries(messages).find(([at]) => at.startsWith(`${pointer}/${key}/`))?.[1];
+/** A thing that is not in the notebook yet is named by its own id. */
+function newThing(key: string): PartRef {
+  return { part: 'workshop_row', id: key };
+}
+
+/** Things of a kind that were added here and not saved yet. */
+function added(draft: DraftInHand, kind: Kind, known: readonly string[]): string[] {
+  return draft.names.filter((field) => field.endsWith('/create.kind') && draft.at(field)?.raw === kind && !known.includes(partOf(field))).map(partOf);
+}
+
+/** As the caster reads it, where it was typed in another unit. */
+function shownOf(workshop: Workshop, kind: Kind, id: string): (column: string) => string | undefined {
+  const row = workshop[kind].find((one) => one.id === id);
+  return (column) => (column === 'composition' ? undefined : row?.columns[column]?.shown);
+}
+
+function Row({ id, title, columns, draft, shown }: { id: string; title: string; columns: readonly Column[]; draft: DraftInHand; shown: (column: string) => string | undefined }) {
+  const text = (column: string) => draft.at(`${id}/${column}`)?.shown ?? '';
+  const set = (column: string, value: string) => {
+    const raw: Plain = value === '' ? null : column === 'composition' ? readComposition(value) : value;
+    draft.set(`${id}/${column}`, raw, value);
+  };
+  const fresh = draft.isTouched(`${id}/create.kind`);
+  const gone = draft.at(`${id}/binned`)?.raw === true;
+  const remove = () => {
+    if (!fresh) draft.set(`${id}/binned`, true);
+    else for (const field of draft.touched) if (partOf(field) === id) draft.set(field, null);
+  };
+  if (gone)
+    return (
+      <p className="hairline flex flex-wrap items-center gap-x-4 py-2 text-soft first:border-t-0">
+        <s>{text('name') || title}</s> goes into the bin when you save.
+        <button type="button" className="press press-quiet text-sm" onClick={() => draft.set(`${id}/binned`, null)}>
+          Keep it
+        </button>
+      </p>
+    );
   return (
     <div role="group" aria-label={title} className="hairline flex flex-wrap items-start gap-x-4 gap-y-1 py-2 first:border-t-0">
-      <SmallEntry label="Name" width="w-36" value={row['name'] ?? ''} onChange={(name) => onChange({ ...row, name })} error={complaint('name')} />
+      <SmallEntry label="Name" width="w-36" value={text('name')} onChange={(name) => set('name', name)} error={draft.problem(`${id}/name`)} />
       {columns.map((column) =>
         column.choices ? (
-          <Choice key={column.key} column={column} value={row[column.key] ?? ''} onChange={(value) => onChange({ ...row, [column.key]: value })} error={complaint(column.key)} />
+          <Choice key={column.key} column={column} value={text(column.key)} onChange={(value) => set(column.key, value)} error={draft.problem(`${id}/${column.key}`)} />
         ) : (
           <SmallEntry
             key={column.key}
             label={column.label}
             width={column.key === 'composition' ? 'w-64 flex-1' : 'w-32'}
-            value={row[column.key] ?? ''}
+            value={text(column.key)}
             example={column.example}
-            onChange={(value) => onChange({ ...row, [column.key]: value })}
-            error={complaint(column.key)}
-            reads={otherwise(shown[`${pointer}/${column.key}`], row[column.key])}
+            onChange={(value) => set(column.key, value)}
+            error={draft.problem(`${id}/${column.key}`)}
+            reads={draft.isTouched(`${id}/${column.key}`) ? '' : otherwise(shown(column.key), text(column.key))}
           />
         ),
       )}
-      <button type="button" className="press press-quiet mt-5 text-sm" onClick={onRemove}>
-        Take out <span className="sr-only">{row['name'] || title}</span>
+      <button type="button" className="press press-quiet mt-5 text-sm" onClick={remove}>
+        Take out <span className="sr-only">{text('name') || title}</span>
       </button>
     </div>
   );
 }
 
 /** What was typed in another unit, as the caster reads it; nothing where it says the same. */
-function otherwise(shown: string | undefined, typed: string | undefined): string {
+function otherwise(shown: string | undefined, typed: string): string {
   const unit = (text: string) => text.replaceAll(/[\d\s.,/–-]/g, '');
-  return shown === undefined || unit(shown) === unit(typed ?? '') ? '' : shown;
+  return shown === undefined || unit(shown) === unit(typed) ? '' : shown;
 }
 
 function Choice({ column, value, onChange, error }: { column: Column; value: string; onChange: (value: string) => void; error: string | undefined }) {

@@ -1,30 +1,36 @@
 import { describe, expect, it } from 'vitest';
 import type { Workshop } from '../../shared/api';
-import { draftOf, entryOf, readComposition } from './model';
+import { readComposition, seenOf } from './model';
 
+const told = (raw: unknown, shown: string) => ({ raw, shown });
 const workshop: Workshop = {
-  furnaces: [{ name: 'Kiln', source: 'electric', power: { value: 2, unit: 'kW' }, efficiency: { value: 25, unit: 'percent', upper: 35 } }],
+  furnaces: [
+    {
+      id: 'f',
+      version: 1,
+      columns: { name: told('Kiln', 'Kiln'), power: told({ value: 2, unit: 'kW' }, '2 kW'), efficiency: told({ value: 25, unit: 'percent', upper: 35 }, '25–35 %') },
+    },
+  ],
   crucibles: [],
   flasks: [],
-  cutters: [{ name: 'Tube', kind: 'tube', size: { value: 0.625, unit: 'in' } }],
-  stock: [{ name: 'Wheels', mass: { value: 3, unit: 'kg' }, price: 2.2, composition: { Si: 7, Mg: 0.35 } }],
+  cutters: [{ id: 'c', version: 1, columns: { name: told('Tube', 'Tube'), size: told({ value: 0.625, unit: 'in' }, '15.9 mm') } }],
+  stock: [{ id: 's', version: 2, columns: { name: told('Wheels', 'Wheels'), price: told(2.2, '2.2'), composition: told({ Si: 7, Mg: 0.35 }, 'Si 7, Mg 0.35') } }],
   tariffs: { electric: 0.34 },
-  safe_lift: { value: 15, unit: 'kg' },
+  safe_lift: told({ value: 15, unit: 'kg' }, '15 kg'),
   currency: 'EUR',
   school: null,
   version: 4,
   unreadable: [],
-  shown: {},
   learnt: { heats: 0, efficiency: null },
 };
 
 describe('the workshop', () => {
-  it('comes back from its entries as it was', () => {
-    const entry = entryOf(draftOf(workshop));
-    expect(entry.furnaces?.[0]).toEqual({ name: 'Kiln', source: 'electric', power: '2 kW', efficiency: '25-35 %' });
-    expect(entry.cutters?.[0]?.['size']).toBe('0.625 in');
-    expect(entry.stock?.[0]?.composition).toEqual({ Si: '7 %', Mg: '0.35 %' });
-    expect([entry.safe_lift, entry.version]).toEqual(['15 kg', 4]);
+  it('stands in its entries as it was typed, and as it is stored behind them', () => {
+    const seen = seenOf(workshop);
+    expect(seen['c/size']).toEqual({ raw: { value: 0.625, unit: 'in' }, shown: '0.625 in' });
+    expect(seen['f/efficiency']?.shown).toBe('25-35 %');
+    expect(seen['s/composition']).toEqual({ raw: { Si: 7, Mg: 0.35 }, shown: 'Si 7, Mg 0.35' });
+    expect([seen['workshop/tariffs.electric']?.raw, seen['workshop/safe_lift']?.shown, seen['workshop/school']]).toEqual([0.34, '15 kg', undefined]);
   });
 
   it('reads a composition with commas as decimals or between', () => {

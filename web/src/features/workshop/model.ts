@@ -1,4 +1,5 @@
-import type { Workshop, WorkshopEntry, WorkshopRow } from '../../shared/api';
+import type { Workshop } from '../../shared/api';
+import type { Plain, Stands } from '../../shared/record';
 
 export type Kind = 'furnaces' | 'crucibles' | 'flasks' | 'cutters' | 'stock';
 
@@ -78,46 +79,25 @@ export const TARIFFS: readonly { source: string; label: string }[] = [
   { source: 'charcoal', label: 'Charcoal, a kg' },
 ];
 
-export interface Draft {
-  rows: Record<Kind, Record<string, string>[]>;
-  tariffs: Record<string, string>;
-  safe_lift: string;
-  currency: string;
-  school: string | null;
-  version: number;
+/** The workshop as drafts name it: its settings, and each thing under its own id. */
+export function seenOf(workshop: Workshop): Record<string, Stands> {
+  const seen: Record<string, Stands> = {};
+  for (const { kind } of KINDS)
+    for (const row of workshop[kind])
+      for (const [column, told] of Object.entries(row.columns)) seen[`${row.id}/${column}`] = { raw: told.raw as Plain, shown: typed(column, told) };
+  for (const [source, price] of Object.entries(workshop.tariffs)) seen[`workshop/tariffs.${source}`] = { raw: price, shown: String(price) };
+  if (workshop.safe_lift) seen['workshop/safe_lift'] = { raw: workshop.safe_lift.raw as Plain, shown: typed('safe_lift', workshop.safe_lift) };
+  seen['workshop/currency'] = { raw: workshop.currency, shown: workshop.currency };
+  if (workshop.school) seen['workshop/school'] = { raw: workshop.school, shown: workshop.school };
+  return seen;
 }
 
-/** The workshop as it stands in the entries. */
-export function draftOf(workshop: Workshop): Draft {
-  const rows = Object.fromEntries(KINDS.map(({ kind, columns }) => [kind, workshop[kind].map((row) => rowText(row, columns))])) as Draft['rows'];
-  return {
-    rows,
-    tariffs: Object.fromEntries(TARIFFS.map(({ source }) => [source, workshop.tariffs[source] === undefined ? '' : String(workshop.tariffs[source])])),
-    safe_lift: text(workshop.safe_lift),
-    currency: workshop.currency,
-    school: workshop.school,
-    version: workshop.version,
-  };
-}
-
-function rowText(row: WorkshopRow, columns: readonly Column[]): Record<string, string> {
-  return { name: row.name, ...Object.fromEntries(columns.map(({ key }) => [key, key === 'composition' ? compositionText(row.composition ?? {}) : text(row[key])])) };
-}
-
-function text(value: unknown): string {
-  if (typeof value === 'string') return value;
-  if (typeof value === 'number') return String(value);
-  if (typeof value === 'object' && value !== null && 'value' in value && 'unit' in value) {
-    const { value: number, unit, upper } = value as { value: number; unit: string; upper?: number };
-    return `${number}${upper === undefined ? '' : `-${upper}`} ${unit === 'percent' ? '%' : unit}`;
-  }
-  return '';
-}
-
-export function compositionText(composition: Record<string, unknown>): string {
-  return Object.entries(composition)
-    .map(([element, percent]) => `${element} ${String(percent)}`)
-    .join(', ');
+/** In the unit it was typed in: that is what stands on the thing itself. */
+function typed(column: string, { raw, shown }: { raw?: unknown; shown: string }): string {
+  if (column === 'composition' || typeof raw !== 'object' || raw === null || !('value' in raw) || !('unit' in raw))
+    return typeof raw === 'number' || typeof raw === 'string' ? String(raw) : shown;
+  const { value, unit, upper } = raw as { value: number; unit: string; upper?: number };
+  return `${value}${upper === undefined ? '' : `-${upper}`} ${unit === 'percent' ? '%' : unit}`;
 }
 
 /** "Si 7, Mg 0.35" → Si: 7 %, Mg: 0.35 %. What is not a pair goes to the server as it is, which says what is wrong. */
@@ -128,29 +108,4 @@ export function readComposition(typed: string): Record<string, string> {
     if (match?.[1]) parts[match[1]] = `${match[2] ?? ''} %`;
   }
   return parts;
-}
-
-export function entryOf(draft: Draft): WorkshopEntry {
-  const rows = (kind: Kind) =>
-    draft.rows[kind].map((row) => {
-      const entry: WorkshopRow = { name: row['name'] ?? '' };
-      for (const [key, value] of Object.entries(row)) {
-        if (value.trim() === '' || key === 'name') continue;
-        if (key === 'composition') entry.composition = readComposition(value);
-        else entry[key] = value;
-      }
-      return entry;
-    });
-  return {
-    version: draft.version,
-    furnaces: rows('furnaces'),
-    crucibles: rows('crucibles'),
-    flasks: rows('flasks'),
-    cutters: rows('cutters'),
-    stock: rows('stock'),
-    tariffs: Object.fromEntries(Object.entries(draft.tariffs).filter(([, value]) => value.trim() !== '')),
-    safe_lift: draft.safe_lift.trim() || null,
-    currency: draft.currency,
-    school: draft.school,
-  };
 }

@@ -1,18 +1,7 @@
-import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
-import { answered, api, type WorkshopEntry } from '../../shared/api';
+import { queryOptions, useMutation } from '@tanstack/react-query';
+import { answered, api } from '../../shared/api';
 
 export const workshopQuery = queryOptions({ queryKey: ['workshop'], queryFn: () => answered(api.GET('/api/workshop')) });
-
-export function useSaveWorkshop() {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: (body: WorkshopEntry) => answered(api.PUT('/api/workshop', { body })),
-    onSuccess: async (workshop) => {
-      queries.setQueryData(['workshop'], workshop);
-      await queries.invalidateQueries({ queryKey: ['plan'] });
-    },
-  });
-}
 
 export interface Window {
   low: string | null;

@@ -36,7 +36,7 @@ export async function answered<T>(request: Promise<Answer<T>>): Promise<T> {
   try {
     answer = await request;
   } catch {
-    throw new ProblemError({ status: 0, code: 'network.away', title: 'No connection. What you wrote is kept on this screen.', problems: [] });
+    throw new ProblemError({ status: 0, code: 'network.away', title: 'No connection.', problems: [] });
   }
   if (answer.response.ok && answer.data !== undefined) return answer.data;
   throw new ProblemError(readProblem(answer.error, answer.response.status));

@@ -1,6 +1,5 @@
 export { answered, api, csrfToken, rememberToken } from './client';
 export { defectWords, handbookQuery, useHandbook, wordsFor } from './handbook';
-export { fieldMessages, ProblemError, readProblem } from './problem';
-export { keepSaved } from './saved';
+export { fieldMessages, ProblemError, readProblem, type Problem } from './problem';
 export { sessionQuery } from './session';
 export type * from './types';

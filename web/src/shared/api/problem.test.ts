@@ -13,8 +13,8 @@ describe('a problem', () => {
     expect(readProblem(null, 504).title).toContain('kept on this screen');
   });
 
-  it('carries what is stored now, so that both versions can be shown', () => {
-    expect(readProblem({ title: 'Changed elsewhere.', current: { version: 4 } }, 409).current).toEqual({ version: 4 });
+  it('carries the fields that clash, so that both sides can be shown', () => {
+    expect(readProblem({ title: 'Changed elsewhere.', clashes: [{ field: 'note' }] }, 409).clashes).toEqual([{ field: 'note' }]);
   });
 
   it('shows the first complaint of a field, not the last', () => {

@@ -1,3 +1,5 @@
+import type { components } from './schema.gen';
+
 interface FieldProblem {
   pointer: string;
   code: string;
@@ -10,8 +12,8 @@ export interface Problem {
   code: string;
   title: string;
   problems: FieldProblem[];
-  /** With status 409: what is stored now. */
-  current?: unknown;
+  /** With status 409: the fields that somebody else changed since. */
+  clashes?: components['schemas']['Clash'][];
 }
 
 export class ProblemError extends Error {
@@ -28,7 +30,7 @@ export function readProblem(body: unknown, status: number): Problem {
     code: typeof given.code === 'string' ? given.code : `http.${status}`,
     title: typeof given.title === 'string' ? given.title : 'The server gave no usable answer. What you wrote is kept on this screen.',
     problems: Array.isArray(given.problems) ? given.problems : [],
-    ...(given.current === undefined ? {} : { current: given.current }),
+    ...(Array.isArray(given.clashes) ? { clashes: given.clashes } : {}),
   };
 }
 

@@ -1,29 +1,34 @@
 import { useMutation } from '@tanstack/react-query';
 import { useId } from 'react';
 import { answered, api, fieldMessages, useHandbook, type Field, type ShownValue } from '../api';
+import type { Plain, Stands } from '../record';
 import { PickOne, YES_NO } from './Pegs';
 import { RevisionMark } from './states';
 
-export type FieldInput = string | boolean | null;
-
 interface Props {
   field: Field;
-  value: FieldInput;
-  onChange: (value: FieldInput) => void;
+  value: Stands | null;
+  /** A value to be taken as it is carries its own words; what is typed is its own. */
+  onChange: (raw: Plain, shown?: string) => void;
   /** Last used value: offered, never filled in silently. */
   offered?: ShownValue | undefined;
   error?: string | undefined;
   changed?: boolean;
   /** What was planned, when this is what was made. */
   planned?: ShownValue | undefined;
+  /** What another device stored since this was typed over. */
+  meanwhile?: Stands | null;
 }
 
 /** One named value of the record, entered the way its kind asks for. */
 export function FieldEntry(props: Props) {
-  const { field } = props;
-  if (field.kind === 'choice') return <ChoiceEntry {...props} />;
-  if (field.kind === 'flag') return <FlagEntry {...props} />;
-  return <TypedEntry {...props} />;
+  const { field, meanwhile } = props;
+  return (
+    <div>
+      {field.kind === 'choice' ? <ChoiceEntry {...props} /> : field.kind === 'flag' ? <FlagEntry {...props} /> : <TypedEntry {...props} />}
+      {meanwhile && <p className="text-sm font-semibold">Meanwhile stored: {meanwhile.shown}</p>}
+    </div>
+  );
 }
 
 function Caption({ field, changed, planned }: Props) {
@@ -35,20 +40,25 @@ function Caption({ field, changed, planned }: Props) {
   );
 }
 
-function Offer({ offered, onTake }: { offered: ShownValue | undefined; onTake: () => void }) {
-  if (!offered) return null;
+/** Takes over what was stored, not what is shown of it: the words are rounded for reading. */
+function Offer({ offered, onChange }: Props) {
+  if (!offered || Array.isArray(offered.raw)) return null;
   return (
-    <button type="button" className="press press-quiet -ml-2 min-h-[44px] text-sm font-medium text-soft" onClick={onTake}>
+    <button
+      type="button"
+      className="press press-quiet -ml-2 min-h-[44px] text-sm font-medium text-soft"
+      onClick={() => onChange(offered.raw as Plain, typeof offered.raw === 'object' ? offered.shown : undefined)}
+    >
       as last time: {offered.shown}
     </button>
   );
 }
 
 function ChoiceEntry(props: Props) {
-  const { field, value, onChange, offered, error } = props;
+  const { field, onChange, error } = props;
   const id = useId();
+  const value = typeof props.value?.raw === 'string' ? props.value.raw : null;
   const choices = useHandbook().choices[field.choices ?? ''] ?? [];
-  const take = () => typeof offered?.raw === 'string' && onChange(offered.raw);
   if (choices.length > 12) {
     const groups = [...new Set(choices.map((choice) => choice.hint))];
     return (
@@ -56,7 +66,7 @@ function ChoiceEntry(props: Props) {
         <label htmlFor={id}>
           <Caption {...props} />
         </label>
-        <select id={id} className="entry" value={typeof value === 'string' ? value : ''} onChange={(event) => onChange(event.target.value || null)}>
+        <select id={id} className="entry" value={value ?? ''} onChange={(event) => onChange(event.target.value || null)}>
           <option value="">not noted</option>
           {groups.map((group) => (
             <optgroup key={group} label={group}>
@@ -70,7 +80,7 @@ function ChoiceEntry(props: Props) {
             </optgroup>
           ))}
         </select>
-        {value === null && <Offer offered={offered} onTake={take} />}
+        {value === null && <Offer {...props} />}
         <Complaint error={error} />
       </div>
     );
@@ -79,16 +89,16 @@ function ChoiceEntry(props: Props) {
     <div role="group" aria-label={field.label}>
       <Caption {...props} />
       <div className="mt-1">
-        <PickOne label={field.label} choices={choices} value={typeof value === 'string' ? value : null} onChange={onChange} />
+        <PickOne label={field.label} choices={choices} value={value} onChange={(next) => onChange(next)} />
       </div>
-      {value === null && <Offer offered={offered} onTake={take} />}
+      {value === null && <Offer {...props} />}
       <Complaint error={error} />
     </div>
   );
 }
 
 function FlagEntry(props: Props) {
-  const { field, value, onChange, offered, error } = props;
+  const { field, value, onChange, error } = props;
   return (
     <div role="group" aria-label={field.label}>
       <Caption {...props} />
@@ -96,21 +106,22 @@ function FlagEntry(props: Props) {
         <PickOne
           label={field.label}
           choices={YES_NO}
-          value={value === true ? 'yes' : value === false ? 'no' : null}
+          value={value?.raw === true ? 'yes' : value?.raw === false ? 'no' : null}
           onChange={(next) => onChange(next === null ? null : next === 'yes')}
         />
       </div>
-      {value === null && <Offer offered={offered} onTake={() => typeof offered?.raw === 'boolean' && onChange(offered.raw)} />}
+      {value === null && <Offer {...props} />}
       <Complaint error={error} />
     </div>
   );
 }
 
 function TypedEntry(props: Props) {
-  const { field, value, onChange, offered, error } = props;
+  const { field, value, onChange, error } = props;
   const id = useId();
-  const text = typeof value === 'string' ? value : '';
-  const read = useMutation({ mutationFn: (typed: string) => answered(api.POST('/api/quantities', { body: { field: field.key, text: typed } })) });
+  const text = value?.shown ?? '';
+  const typed = typeof value?.raw === 'string';
+  const read = useMutation({ mutationFn: (words: string) => answered(api.POST('/api/quantities', { body: { field: field.key, text: words } })) });
   // Only what belongs to the text that stands there now is shown.
   const current = text !== '' && read.variables === text;
   const refused = current ? fieldMessages(read.error)['/text'] : undefined;
@@ -131,12 +142,12 @@ function TypedEntry(props: Props) {
         aria-invalid={note ? true : undefined}
         aria-describedby={`${id}-note`}
         onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}
-        onBlur={() => text.trim() !== '' && !current && read.mutate(text)}
+        onBlur={() => typed && text.trim() !== '' && !current && read.mutate(text)}
       />
       <p id={`${id}-note`} aria-live="polite" className={`min-h-5 text-sm ${note ? 'font-semibold text-molten' : 'text-soft'}`}>
         {note ?? (readBack !== '' ? `= ${readBack}` : text === '' ? field.hint : '')}
       </p>
-      {text === '' && <Offer offered={offered} onTake={() => offered && onChange(offered.shown)} />}
+      {text === '' && <Offer {...props} />}
     </div>
   );
 }

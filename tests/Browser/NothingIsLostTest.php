@@ -1,0 +1,305 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use MoltenNotes\Tests\Support\Chromium;
+
+/** What a caster typed is in the notebook or on the device, whatever happens in between. */
+final class NothingIsLostTest extends JourneyTestCase
+{
+    private const NOTE = '//label[starts-with(normalize-space(.), "Note")]/following::input[1]';
+    private const ON_THIS_DEVICE = 'On this device, not yet in the notebook';
+
+    /** @var list<RemoteWebDriver> */
+    private array $others = [];
+
+    protected function tearDown(): void
+    {
+        parent::tearDown();
+        array_map(static fn (RemoteWebDriver $other) => $other->quit(), $this->others);
+    }
+
+    public function testTwoDevicesOnOneAttemptMergeAndATrueClashIsChosen(): void
+    {
+        $this->register('two-devices@molten.example');
+        $this->aCasting('Cleat');
+        $log = $this->logged('Wet day');
+        $phone = $this->driver;
+        $desk = $this->another();
+        $this->signIn('two-devices@molten.example');
+        foreach ([$phone, $desk] as $here) {
+            $this->driver = $here;
+            $this->open($log);
+            $this->see('Noticed during the pour');
+        }
+        $this->driver = $phone;
+        $this->type('Note', 'from the phone');
+        $this->press('Steam or hiss from the mould');
+        $this->save();
+        $this->see('from the phone');
+
+        // The desk began from what was there before: what it touches alone goes in, what both touched is asked about.
+        $this->driver = $desk;
+        $this->press('Heavy smoke');
+        $this->type('Note', 'from the desk');
+        $this->press('Save');
+        $this->see('This was changed elsewhere too');
+        $this->see('from the phone');
+        $this->press('Yours: from the desk', '//*[@role="dialog"]');
+        $this->press('Save it so');
+        $this->find('//header//p[contains(., "from the desk")]');
+
+        $this->driver = $phone;
+        $this->open(substr($log, 0, -4));
+        $this->see('from the desk');
+        self::assertStringContainsString('Steam or hiss from the mould · Heavy smoke', $this->text());
+    }
+
+    public function testAPlanThatWasTypedIsThereWhenTheTabIsOpenedAgain(): void
+    {
+        $this->register('plan-again@molten.example');
+        $this->aCasting('Fairlead');
+        $this->press('Plan an attempt');
+        $this->see('Only thought of so far');
+        $this->pick('Metal', 'Al-Si7Mg (wheels, castings)');
+        $this->press('Mould', '//*[@role="tablist"]');
+        $this->type('Flask length inside', '300 mm');
+        $this->see(self::ON_THIS_DEVICE);
+        $address = $this->driver->getCurrentURL();
+        $this->kept();
+        $this->newTab();
+        $this->driver->get($address);
+        $this->see(self::ON_THIS_DEVICE);
+        self::assertSame('300 mm', $this->find('//label[starts-with(normalize-space(.), "Flask length inside")]/following::input[1]')->getAttribute('value'));
+        $this->press('Save the plan');
+        $this->see('No. 1: planned');
+        $this->find('//dl//dd[contains(., "300")]');
+    }
+
+    public function testAPourSavedWithoutAConnectionIsSentOnceWhenThereIsOne(): void
+    {
+        $this->register('offline@molten.example');
+        $this->aCasting('Cleat');
+        $this->press('Log an attempt');
+        $this->type('Note', 'in the yard');
+        $this->offline(true);
+        $this->press('Save the pour');
+        $this->see('kept on this device and sent by itself');
+        $this->see('1 thing on this device');
+        $this->offline(false);
+        $this->driver->navigate()->refresh();
+        $this->gone('//button[contains(@class, "device-mark")]');
+        $this->attempts('1 attempt,');
+    }
+
+    public function testALostAnswerAndMoreTypedAfterItIsOnePourWithAllOfIt(): void
+    {
+        $this->register('lost-answer@molten.example');
+        $this->aCasting('Cleat');
+        // The first answer to a command is lost on the way back; the notebook has it by then.
+        $this->cdp('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<'JS'
+            const real = window.fetch;
+            window.fetch = async (...request) => {
+              const answer = await real(...request);
+              const url = request[0] instanceof Request ? request[0].url : String(request[0]);
+              if (url.endsWith('/api/commands') && window.losing) { window.losing = false; throw new TypeError('the answer was lost'); }
+              return answer;
+            };
+            JS]);
+        $this->driver->navigate()->refresh();
+        $this->press('Log an attempt');
+        $this->type('Note', 'first');
+        $this->driver->executeScript('window.losing = true');
+        $this->press('Save the pour');
+        $this->type('Note', 'first, and more');
+        $this->gone('//button[contains(., "being sent")]');
+        $this->press('Save the pour');
+        $this->see('first, and more');
+        $this->attempts('1 attempt,');
+    }
+
+    public function testTwoTabsOfTheLogAreTwoPours(): void
+    {
+        $this->register('two-tabs@molten.example');
+        $this->aCasting('Cleat');
+        $first = $this->driver->getWindowHandle();
+        $this->press('Log an attempt');
+        $this->type('Note', 'the first mould');
+        $this->kept();
+        $second = $this->newTab();
+        $this->open('/log');
+        $this->choose('Casting', 'Cleat');
+        $this->type('Note', 'the second mould');
+        $this->press('Save the pour');
+        $this->see('the second mould');
+        $this->driver->switchTo()->window($first);
+        self::assertSame('the first mould', $this->find(self::NOTE)->getAttribute('value'));
+        $this->press('Save the pour');
+        $this->see('the first mould');
+        self::assertNotSame($first, $second);
+        $this->attempts('2 attempts,');
+    }
+
+    public function testSomebodyElseOnThisBrowserSeesNothingOfADraft(): void
+    {
+        $this->register('first-hand@molten.example');
+        $this->aCasting('Cleat');
+        $this->press('Log an attempt');
+        $this->type('Note', 'nobody else’s business');
+        $this->kept();
+        $address = $this->driver->getCurrentURL();
+        $this->signOut();
+        $this->register('second-hand@molten.example');
+        $this->driver->get($address);
+        $this->see('Noticed during the pour');
+        self::assertStringNotContainsString('not yet in the notebook', $this->text());
+        self::assertSame('', $this->find(self::NOTE)->getAttribute('value'));
+        $this->signOut();
+        $this->signIn('first-hand@molten.example');
+        $this->driver->get($address);
+        $this->see(self::ON_THIS_DEVICE);
+        self::assertSame('nobody else’s business', $this->find(self::NOTE)->getAttribute('value'));
+    }
+
+    public function testAChangeIsTakenBackAndWhatWasThrownAwayIsPutBack(): void
+    {
+        $this->register('second-thoughts@molten.example');
+        $this->aCasting('Cleat');
+        $log = $this->logged('first words');
+        $this->open($log);
+        $this->type('Note', 'second words');
+        $this->save();
+        $this->see('second words');
+        $this->press('What was changed');
+        $this->find('//*[@role="dialog"]//li[1]//dd[contains(., "first words") and contains(., "second words")]');
+        $this->press('Take back', '//*[@role="dialog"]//li[1]');
+        $this->see('taken back since');
+        $this->press('Close');
+        $this->find('//header//p[contains(., "first words")]');
+
+        $this->press('Into the bin');
+        $this->see('No attempt yet');
+        $this->open('/bin');
+        $this->see('Cleat, no. 1');
+        $this->press('Put back Cleat, no. 1');
+        $this->see('The bin is empty');
+        $this->open(substr($log, 0, -4));
+        $this->find('//header//p[contains(., "first words")]');
+    }
+
+    public function testASessionThatEndsWhileTypingLosesNothing(): void
+    {
+        $this->register('long-evening@molten.example');
+        $this->aCasting('Cleat');
+        $this->press('Log an attempt');
+        $this->type('Note', 'typed till midnight');
+        $this->driver->manage()->deleteAllCookies();
+        $this->type('Note', 'typed till long after midnight');
+        $this->press('Save the pour');
+        $this->see('Sign in');
+        $this->signIn('long-evening@molten.example', false);
+        // What was saved goes out by itself.
+        $this->gone('//button[contains(@class, "device-mark")]');
+        $this->attempts('1 attempt,');
+        $this->see('typed till long after midnight');
+    }
+
+    private function aCasting(string $name): void
+    {
+        $this->press('Castings', '//nav[@aria-label="Places"]');
+        $this->press('New casting');
+        $this->type('What is it?', $name);
+        $this->press('Add the casting');
+        $this->see('No attempt yet');
+    }
+
+    /** @return string the address of the log of a new attempt */
+    private function logged(string $note): string
+    {
+        $this->press('Log an attempt');
+        $this->type('Note', $note);
+        $this->press('Save the pour');
+        $this->see('No. 1');
+        $this->find('//header//p[contains(., "'.$note.'")]');
+
+        return (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH).'/log';
+    }
+
+    /** How many attempts the one casting has, as its page says. */
+    private function attempts(string $words): void
+    {
+        $this->open('/castings');
+        $this->follow('Cleat');
+        $this->see($words);
+    }
+
+    private function save(): void
+    {
+        $this->press('Save');
+        $this->see('How did it come out?');
+    }
+
+    private function signIn(string $email, bool $fresh = true): void
+    {
+        if ($fresh) {
+            $this->open('/');
+        }
+        $this->type('E-mail', $email);
+        $this->type('Password', 'four plain words here');
+        $this->press('Sign in');
+        $this->find('//nav[@aria-label="Places"]');
+    }
+
+    private function signOut(): void
+    {
+        $this->find('//header//button[contains(., "Notebook")]')->click();
+        $this->find('//*[@role="menuitem"][.="Sign out"]')->click();
+        $this->see('Sign in');
+    }
+
+    /** Waits until what was typed is in the device's own storage. */
+    private function kept(): void
+    {
+        $this->find('//button[contains(@class, "device-mark")]');
+    }
+
+    private function gone(string $xpath): void
+    {
+        $this->driver->wait(20, 50)->until(fn (): bool => [] === $this->driver->findElements(\Facebook\WebDriver\WebDriverBy::xpath($xpath)));
+        $this->addToAssertionCount(1);
+    }
+
+    private function newTab(): string
+    {
+        $this->driver->newWindow();
+        $handles = $this->driver->getWindowHandles();
+        $tab = end($handles) ?: '';
+        $this->driver->switchTo()->window($tab);
+
+        return $tab;
+    }
+
+    private function another(): RemoteWebDriver
+    {
+        $driver = getenv('MOLTEN_TEST_DRIVER');
+        self::assertIsString($driver);
+        $this->driver = Chromium::open($driver);
+
+        return $this->others[] = $this->driver;
+    }
+
+    private function offline(bool $off): void
+    {
+        $this->cdp('Network.enable', []);
+        $this->cdp('Network.emulateNetworkConditions', ['offline' => $off, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+
+    /** @param array<string, mixed> $params */
+    private function cdp(string $command, array $params): void
+    {
+        $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => (object) $params]);
+    }
+}

@@ -1,0 +1,2 @@
+export { HistoryList } from './HistoryList';
+export { RecordTools } from './RecordTools';

@@ -1,0 +1,31 @@
+import type { Attempt, Why } from '../../shared/api';
+import { useChange } from '../../shared/record';
+import { useSaving } from '../../shared/ui/useSaving';
+
+type Answer = 'yes' | 'no' | 'unclear' | null;
+type Opinion = 'confirmed' | 'suspected' | 'ruled_out' | null;
+
+/** Answers to checks and opinions of causes: fields of the attempt, after each of which the causes are ranked anew. */
+export function useWhyActions(attempt: Attempt, why: Why) {
+  const change = useChange();
+  const { busy, outcome, run } = useSaving();
+  const set = (field: string, was: Parameters<typeof plain>[0], to: Parameters<typeof plain>[0]) =>
+    void run(() =>
+      change({
+        label: `${attempt.casting_name}, no. ${attempt.number}: why`,
+        path: `/attempts/${attempt.id}/why`,
+        changes: [{ part: 'attempt', id: attempt.id, set: { [field]: { was: plain(was), to: plain(to) } } }],
+      }),
+    );
+  return {
+    busy,
+    outcome,
+    answer: (check: string, answer: Answer) => set(`answers.${check}`, why.answers.find((row) => row.check === check)?.answer ?? null, answer),
+    opinion: (cause: string, opinion: Opinion) =>
+      set(`opinions.${cause}`, why.opinions[cause] ?? null, opinion === null ? null : { opinion, note: why.opinions[cause]?.note ?? null }),
+  };
+}
+
+function plain(value: string | { opinion: string; note: string | null } | null) {
+  return value === null || typeof value === 'string' ? value : { opinion: value.opinion, note: value.note };
+}
