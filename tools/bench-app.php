@@ -83,7 +83,7 @@ function planOf(Caller $caller): string
 function oneNotebook(Caller $caller, PDO $storage, string $plan): void
 {
     $casting = Uuid::v7()->toRfc4122();
-    $caller->must('PUT', "/api/castings/{$casting}", '{"name":"Measured"}');
+    $caller->must('POST', '/api/commands', Caller::command([Caller::casting($casting, 'Measured')]));
     foreach ([15, 10_000, 100_000] as $size) {
         if ($size > 15) {
             grow($storage, $size);
@@ -94,7 +94,7 @@ function oneNotebook(Caller $caller, PDO $storage, string $plan): void
         }
         measure('plan recomputed while typing', 40, static fn () => $caller->must('POST', '/api/plan', $plan), 'median under 100 ms');
         // A write makes what was remembered of the notebook worthless: what follows it is the dearest request there is.
-        $write = static fn () => $caller->must('PUT', '/api/attempts/'.Uuid::v7()->toRfc4122(), '{"casting_id":"'.$casting.'","poured_on":"2026-05-03","made":{"mould.process":"green_sand"}}');
+        $write = static fn () => $caller->must('POST', '/api/commands', Caller::command([['part' => 'attempt', 'id' => Uuid::v7()->toRfc4122(), 'create' => ['casting' => $casting], 'set' => ['poured_on' => ['to' => '2026-05-03'], 'made.mould.process' => ['to' => 'green_sand']]]]));
         measure('a pour written down', 20, $write, 'none set');
         measure('a pour written down, and a plan right after it', 20, static function () use ($write, $caller, $plan): void {
             $write();
@@ -110,10 +110,18 @@ function casters(string $url, PDO $storage, Caller $demo): array
     $lines = array_slice($demo->json()['attempts'], 0, 4);
     $records = array_map(static function (array $line) use ($demo): array {
         $demo->send('GET', "/api/attempts/{$line['id']}");
-        $raw = static fn (array $values): array => array_map(static fn (array $value): mixed => $value['raw'], $values);
         $attempt = $demo->json();
+        $set = ['poured_on' => ['to' => $attempt['poured_on']], 'verdict' => ['to' => $attempt['verdict']]];
+        foreach (['planned', 'made'] as $stage) {
+            foreach ($attempt[$stage] as $field => $value) {
+                $set["{$stage}.{$field}"] = ['to' => $value['raw']];
+            }
+        }
+        foreach ($attempt['observations'] as $code) {
+            $set["observations.{$code}"] = ['to' => true];
+        }
 
-        return ['poured_on' => $attempt['poured_on'], 'verdict' => $attempt['verdict'], 'observations' => $attempt['observations'], 'planned' => (object) $raw($attempt['planned']), 'made' => (object) $raw($attempt['made'])];
+        return $set;
     }, $lines);
     $casters = [];
     for ($i = 0; $i < CASTERS; ++$i) {
@@ -125,11 +133,13 @@ function casters(string $url, PDO $storage, Caller $demo): array
             throw new RuntimeException("no sign-in: {$caller->body}");
         }
         $casting = Uuid::v7()->toRfc4122();
-        $caller->must('PUT', "/api/castings/{$casting}", '{"name":"Rowlock"}');
+        $caller->must('POST', '/api/commands', Caller::command([Caller::casting($casting, 'Rowlock')]));
         foreach ($records as $record) {
             $attempt = Uuid::v7()->toRfc4122();
-            $caller->must('PUT', "/api/attempts/{$attempt}", json_encode(['casting_id' => $casting] + $record, \JSON_THROW_ON_ERROR));
-            $caller->must('PUT', "/api/attempts/{$attempt}/findings/".Uuid::v7()->toRfc4122(), '{"kind":"blowhole","places":["cope_face"]}');
+            $caller->must('POST', '/api/commands', Caller::command([
+                ['part' => 'attempt', 'id' => $attempt, 'create' => ['casting' => $casting], 'set' => $record],
+                ['part' => 'finding', 'id' => Uuid::v7()->toRfc4122(), 'create' => ['attempt' => $attempt], 'set' => ['kind' => ['to' => 'blowhole'], 'places' => ['to' => ['cope_face']]]],
+            ]));
         }
         $casters[] = $caller;
     }
@@ -215,7 +225,7 @@ function manyCasters(string $url, PDO $storage, Caller $demo, string $plan): voi
         $name = $script[($n + intdiv($n, CASTERS)) % count($script)];
         $requests[] = match ($name) {
             'plan' => ['name' => $name, 'method' => 'POST', 'path' => '/api/plan', 'body' => $plan, 'caller' => $caller],
-            'write' => ['name' => $name, 'method' => 'PUT', 'path' => '/api/castings/'.Uuid::v7()->toRfc4122(), 'body' => '{"name":"Written down"}', 'caller' => $caller],
+            'write' => ['name' => $name, 'method' => 'POST', 'path' => '/api/commands', 'body' => Caller::command([Caller::casting(Uuid::v7()->toRfc4122(), 'Written down')]), 'caller' => $caller],
             default => ['name' => $name, 'method' => 'GET', 'path' => $pages[$caller][$name], 'body' => null, 'caller' => $caller],
         };
     }

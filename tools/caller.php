@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Symfony\Component\Uid\Uuid;
+
 /** One caster's browser, as far as bin/fuzz and bin/bench need one. */
 final class caller
 {
@@ -44,6 +46,28 @@ final class caller
         if ($status < 200 || $status > 299) {
             throw new RuntimeException("{$method} {$path} answered {$status}: {$this->body}");
         }
+    }
+
+    /**
+     * One command with these changes, written as the API takes it.
+     *
+     * @param list<array<string, mixed>> $changes
+     */
+    public static function command(array $changes, ?string $id = null): string
+    {
+        return json_encode(['id' => $id ?? Uuid::v7()->toRfc4122(), 'changes' => $changes], \JSON_THROW_ON_ERROR);
+    }
+
+    /** @return array<string, mixed> a new casting of this name, as a change */
+    public static function casting(string $id, string $name): array
+    {
+        return ['part' => 'casting', 'id' => $id, 'create' => (object) [], 'set' => ['name' => ['to' => $name]]];
+    }
+
+    /** @param array<string, mixed> ...$changes */
+    public function change(array ...$changes): int
+    {
+        return $this->send('POST', '/api/commands', self::command(array_values($changes)));
     }
 
     public function json(): mixed

@@ -7,6 +7,7 @@ declare(strict_types=1);
 
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Planning\Remedies;
+use MoltenNotes\Tests\Support\Changes;
 use MoltenNotes\Tests\Support\Meshes;
 use MoltenNotes\Tests\Support\WildRecords;
 use Symfony\Component\Uid\Uuid;
@@ -67,19 +68,23 @@ function write(string $casting, string $attempt, WildRecords $wild): array
     $pick = static fn (array $list): string => (string) $list[array_rand($list)];
     $document = $wild->document();
     $record = ['casting_id' => $casting, 'planned' => $document['planned'], 'made' => array_slice($wild->document()['planned'], 0, 8), 'observations' => $document['observations'], 'poured_on' => '2026-05-03', 'verdict' => $document['verdict'], 'note' => 'a note'];
+    $command = static fn (array ...$changes): array => ['POST', '/api/commands', ['id' => fresh(), 'made_at' => '2026-05-03T17:40:00Z', 'changes' => array_values($changes)], ''];
+    $say = static fn (string $field, mixed $to, mixed $was = null): array => ['part' => 'attempt', 'id' => $attempt, 'set' => [$field => ['was' => $was, 'to' => $to]]];
+    $workshop = ['furnaces' => [['name' => 'Drum', 'source' => 'propane', 'power' => '8 kW', 'efficiency' => '12 %']], 'crucibles' => [['name' => 'A6', 'volume' => '600 mL', 'mass' => '1.4 kg']], 'flasks' => [['name' => 'Box', 'length' => '12 in', 'width' => '8 in', 'cope' => '4 in', 'drag' => '3 in']], 'cutters' => [['name' => 'Tube', 'kind' => 'tube', 'size' => '16 mm']], 'stock' => [['name' => 'Wheels', 'mass' => '3 kg', 'price' => 2.2, 'loss' => '5 %', 'composition' => ['Si' => '7 %', 'Mg' => '0.35 %']]], 'tariffs' => ['propane' => 2.9], 'safe_lift' => '20 kg', 'currency' => 'EUR', 'school' => 'unpressurised'];
 
-    return match (mt_rand(0, 15)) {
-        0 => ['PUT', '/api/castings/'.fresh(), ['name' => 'Cleat', 'purpose' => 'works', 'wanted' => 2, 'note' => null], ''],
-        1 => ['PUT', "/api/castings/{$casting}", ['name' => 'Cleat', 'version' => mt_rand(1, 40)], ''],
-        2, 3, 4 => ['PUT', '/api/attempts/'.fresh(), $record, ''],
-        5 => ['PUT', "/api/attempts/{$attempt}", ['version' => mt_rand(1, 400)] + $record, ''],
-        6 => ['PUT', "/api/attempts/{$attempt}/findings/".fresh(), ['kind' => $pick($kinds), 'places' => ['cope_face'], 'looks' => ['smooth_wall'], 'severity' => 'spoils', 'note' => 'x'], ''],
-        7 => ['PUT', "/api/attempts/{$attempt}/answers/".$pick($checks), ['answer' => 'yes'], ''],
-        8 => ['PUT', "/api/attempts/{$attempt}/opinions/".$pick($causes), ['opinion' => 'confirmed', 'note' => 'x'], ''],
-        9 => ['PUT', "/api/attempts/{$attempt}/change-sheet", ['accepted' => array_map(static fn (): array => ['remedy' => $pick($remedies), 'new' => nonsense()], range(0, mt_rand(0, 5)))], ''],
-        10 => ['POST', "/api/attempts/{$attempt}/next", ['id' => fresh()], ''],
+    return match (mt_rand(0, 16)) {
+        0 => $command(['part' => 'casting', 'id' => fresh(), 'create' => (object) [], 'set' => Changes::set(['name' => 'Cleat', 'purpose' => 'works', 'wanted' => 2, 'note' => 'x'])]),
+        1 => $command(['part' => 'casting', 'id' => $casting, 'set' => Changes::set(['name' => $pick(['Cleat', 'Fairlead'])], '', ['name' => $pick(['Cleat', 'Fairlead'])])]),
+        2, 3, 4 => $command(...Changes::attempt(fresh(), $record, true)),
+        5 => $command(...Changes::attempt($attempt, array_diff_key($record, ['casting_id' => 0]), false)),
+        6 => $command(Changes::finding($attempt, ['kind' => $pick($kinds), 'places' => ['cope_face'], 'looks' => ['smooth_wall'], 'severity' => 'spoils', 'note' => 'x'])),
+        7 => $command($say('answers.'.$pick($checks), 'yes')),
+        8 => $command($say('opinions.'.$pick($causes), ['opinion' => 'confirmed', 'note' => 'x'])),
+        9 => $command(...array_map(static fn (): array => $say('sheet.'.$pick($remedies), 0 === mt_rand(0, 1) ? true : ['new' => nonsense()]), range(0, mt_rand(0, 5)))),
+        10 => $command(['part' => 'attempt', 'id' => fresh(), 'create' => ['after' => $attempt], 'set' => (object) []]),
         11, 12 => ['POST', '/api/plan', ['values' => $document['planned']], ''],
-        13 => ['PUT', '/api/workshop', ['version' => mt_rand(0, 60), 'furnaces' => [['name' => 'Drum', 'source' => 'propane', 'power' => '8 kW', 'efficiency' => '12 %']], 'crucibles' => [['name' => 'A6', 'volume' => '600 mL', 'mass' => '1.4 kg']], 'flasks' => [['name' => 'Box', 'length' => '12 in', 'width' => '8 in', 'cope' => '4 in', 'drag' => '3 in']], 'cutters' => [['name' => 'Tube', 'kind' => 'tube', 'size' => '16 mm']], 'stock' => [['name' => 'Wheels', 'mass' => '3 kg', 'price' => 2.2, 'loss' => '5 %', 'composition' => ['Si' => '7 %', 'Mg' => '0.35 %']]], 'tariffs' => ['propane' => 2.9], 'safe_lift' => '20 kg', 'currency' => 'EUR', 'school' => 'unpressurised'], ''],
+        13 => $command(...Changes::workshop(fresh(), $workshop)),
+        15 => $command(['part' => $pick(['attempt', 'heat', 'finding', 'casting']), 'id' => 0 === mt_rand(0, 1) ? $attempt : fresh(), 'create' => (object) [], 'set' => Changes::set(['binned' => 0 === mt_rand(0, 1), 'name' => 'x', 'casting' => $casting, 'heat' => fresh()], '', ['binned' => 0 === mt_rand(0, 1), 'casting' => $casting])]),
         14 => ['POST', '/api/mix', ['melt' => '3 kg', 'windows' => ['Si' => ['low' => '6.5 %', 'high' => '7.5 %'], 'Mg' => ['low' => '0.2 %', 'high' => '0.5 %']], 'recovery' => ['Mg' => '85 %']], ''],
         default => match (mt_rand(0, 4)) {
             0 => ['PATCH', '/api/me/preferences', ['units' => ['length' => 'in'], 'theme' => 'night', 'dismissed_cautions' => ['rain'], 'idle_minutes' => 60, 'single_keys' => true], ''],
@@ -100,7 +105,7 @@ function requests(string $url, int $count): int
         $caller = new Caller($url);
         $caller->open("storm{$i}.".bin2hex(random_bytes(3)).'@molten.example');
         $casting = fresh();
-        $caller->send('PUT', "/api/castings/{$casting}", '{"name":"Cleat"}');
+        $caller->change(Caller::casting($casting, 'Cleat'));
         $callers[] = [$caller, $casting, null];
     }
     $statuses = [];
@@ -111,7 +116,7 @@ function requests(string $url, int $count): int
         if (null === $attempt || 0 === $i % 500) {
             // A new attempt now and then: the old one is full of findings, and its sheet is closed.
             $attempt = fresh();
-            $caller->send('PUT', "/api/attempts/{$attempt}", json_encode(['casting_id' => $casting, 'poured_on' => '2026-05-03', 'verdict' => 'scrap'], \JSON_THROW_ON_ERROR));
+            $caller->change(...Changes::attempt($attempt, ['casting_id' => $casting, 'poured_on' => '2026-05-03', 'verdict' => 'scrap'], true));
             $callers[$i % 4][2] = $attempt;
         }
         [$method, $path, $body, $type] = write($casting, $attempt, $wild);
@@ -130,7 +135,11 @@ function requests(string $url, int $count): int
         }
         // Whatever was stored must be readable: every page of it, now and then.
         if (0 === $i % 25) {
-            foreach (["/api/attempts/{$attempt}", "/api/attempts/{$attempt}/diagnosis", "/api/attempts/{$attempt}/change-sheet", "/api/attempts/{$attempt}/plan", "/api/castings/{$casting}", '/api/bench', '/api/workshop', '/api/attempts', '/api/suggestions'] as $page) {
+            // Nonsense may have thrown them away: they are brought back first.
+            foreach (['casting' => $casting, 'attempt' => $attempt] as $part => $id) {
+                $caller->change(['part' => $part, 'id' => $id, 'set' => ['binned' => ['was' => true, 'to' => false]]]);
+            }
+            foreach (['/api/bin', '/api/workshop/history', "/api/attempts/{$attempt}/history", "/api/attempts/{$attempt}", "/api/attempts/{$attempt}/diagnosis", "/api/attempts/{$attempt}/change-sheet", "/api/attempts/{$attempt}/plan", "/api/castings/{$casting}", '/api/bench', '/api/workshop', '/api/attempts', '/api/suggestions'] as $page) {
                 ++$reads;
                 if (200 !== $status = $caller->send('GET', $page)) {
                     ++$faults;
@@ -165,9 +174,9 @@ function kills(string $url, int $databaseKills): int
         $caller = $sessions[$i % count($sessions)];
         $id = fresh();
         $name = "Casting {$i}";
-        $status = $caller->send('PUT', "/api/castings/{$id}", json_encode(['name' => $name], \JSON_THROW_ON_ERROR));
+        $status = $caller->change(Caller::casting($id, $name));
         $statuses[$status] = ($statuses[$status] ?? 0) + 1;
-        if (201 === $status) {
+        if (200 === $status) {
             $acknowledged[$id] = [$i % count($sessions), $name];
         } elseif (0 !== $status && !str_starts_with($caller->type, 'application/problem+json')) {
             ++$unclean;
@@ -218,14 +227,14 @@ function disk(string $url, string $dir): int
         printf("    %-58s %d %s%s\n", $what, $status, $ok ? 'as it should' : 'WRONG', $status >= 400 ? ': '.($caller->json()['title'] ?? substr($caller->body, 0, 120)) : '');
     };
     $before = fresh();
-    $expect('a casting while there is room', [201], $caller->send('PUT', "/api/castings/{$before}", '{"name":"Before"}'));
+    $expect('a casting while there is room', [200], $caller->change(Caller::casting($before, 'Before')));
     // Filled to the last byte, so that MariaDB itself meets the end as well.
     $filler = fopen("{$dir}/filler", 'w');
     while (false !== $filler && false !== @fwrite($filler, str_repeat('x', 1 << 20)) && disk_free_space($dir) > 0) {
         continue;
     }
     $during = fresh();
-    $expect('a casting with the disk full', [507], $caller->send('PUT', "/api/castings/{$during}", '{"name":"During"}'));
+    $expect('a casting with the disk full', [507], $caller->change(Caller::casting($during, 'During')));
     $expect('reading with the disk full', [200], $caller->send('GET', "/api/castings/{$before}"));
     $caller->send('GET', '/api/health');
     printf("    %-58s %s\n", 'health says', $caller->body);
@@ -238,7 +247,7 @@ function disk(string $url, string $dir): int
     unlink("{$dir}/filler");
     sleep(3);
     $expect('what was refused is not there', [404], $caller->send('GET', "/api/castings/{$during}"));
-    $expect('the same again once there is room', [201], $caller->send('PUT', "/api/castings/{$during}", '{"name":"During"}'));
+    $expect('the same again once there is room', [200], $caller->change(Caller::casting($during, 'During')));
     $expect('what was there before', [200], $caller->send('GET', "/api/castings/{$before}"));
 
     return 0 === $bad ? 0 : 1;
@@ -300,27 +309,28 @@ function attacks(string $url, string $email): array
 {
     $caller = new Caller($url);
     $caller->open($email);
-    $must = static fn (string $method, string $path, mixed $body) => $caller->must($method, $path, json_encode($body, \JSON_THROW_ON_ERROR));
+    $must = static fn (array ...$changes) => $caller->must('POST', '/api/commands', Caller::command(array_values($changes)));
     $sections = array_map(static fn (int $i): array => ['id' => "s{$i}", 'shape' => 'plate', 'length' => '90 mm', 'width' => '50 mm', 'thickness' => '6 mm', 'count' => 500] + ($i > 0 ? ['joins' => 's'.($i - 1)] : ['gates' => 1]), range(0, 59));
     $values = ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'pour.temperature' => '720 C', 'pour.carry_time' => '3600 s', 'gating.sprue_height' => '100 mm', 'casting.sections' => $sections];
     $casting = fresh();
-    $must('PUT', "/api/castings/{$casting}", ['name' => 'Flood']);
+    $must(Caller::casting($casting, 'Flood'));
     for ($n = 0; $n < 12; ++$n) {
         $attempt = fresh();
-        $must('PUT', "/api/attempts/{$attempt}", ['casting_id' => $casting, 'poured_on' => '2026-05-03', 'verdict' => 'scrap', 'planned' => $values]);
+        $must(...Changes::attempt($attempt, ['casting_id' => $casting, 'poured_on' => '2026-05-03', 'verdict' => 'scrap', 'planned' => $values], true));
     }
     foreach (array_slice(array_keys(Catalogue::standard()->vocabulary->defects), 0, 25) as $defect) {
-        $must('PUT', "/api/attempts/{$attempt}/findings/".fresh(), ['kind' => $defect]);
+        $must(Changes::finding($attempt, ['kind' => $defect]));
     }
     $elements = array_slice(['Si', 'Mg', 'Cu', 'Zn', 'Fe', 'Mn', 'Ni', 'Sn', 'Pb', 'Ti', 'Cr', 'Sb', 'Bi', 'P', 'Sr', 'Na', 'Ca', 'Be', 'Al', 'Ag', 'Cd', 'As', 'Te', 'Se'], 0, 24);
-    $must('PUT', '/api/workshop', ['stock' => array_map(static fn (int $i): array => ['name' => "Lot {$i}", 'mass' => '200 kg', 'price' => 1 + $i / 7, 'composition' => array_map(static fn (int $k): string => (($i * 7 + $k * 3) % 40 / 10).' %', array_flip(array_slice($elements, 0, 18)))], range(1, 50)), 'currency' => 'EUR']);
+    $must(...Changes::workshop(fresh(), ['stock' => array_map(static fn (int $i): array => ['name' => "Lot {$i}", 'mass' => '200 kg', 'price' => 1 + $i / 7, 'composition' => array_map(static fn (int $k): string => (($i * 7 + $k * 3) % 40 / 10).' %', array_flip(array_slice($elements, 0, 18)))], range(1, 50)), 'currency' => 'EUR']));
     $windows = array_map(static fn (int $k): array => ['low' => (1 + $k % 3 / 10).' %', 'high' => '3 %'], array_flip($elements));
     $caller->send('GET', "/api/attempts/{$attempt}/change-sheet");
-    $accepted = array_map(static fn (array $line): array => ['remedy' => $line['remedy']], $caller->json()['proposals'] ?? []);
+    // Taken and dropped again and again, each under a new id: what is offered is planned anew every time.
+    $sheet = array_map(static fn (array $line): array => ['part' => 'attempt', 'id' => $attempt, 'set' => ["sheet.{$line['remedy']}" => ['was' => ['new' => $line['new_raw']], 'to' => true]]], array_slice($caller->json()['proposals'] ?? [], 0, 20));
 
     return [
         ['POST', '/api/plan', json_encode(['values' => $values], \JSON_THROW_ON_ERROR), 'application/json'],
-        ['PUT', "/api/attempts/{$attempt}/change-sheet", json_encode(['accepted' => $accepted], \JSON_THROW_ON_ERROR), 'application/json'],
+        ['POST', '/api/commands', Caller::command([] === $sheet ? [Caller::casting(fresh(), 'Flood')] : $sheet), 'application/json'],
         ['POST', '/api/mix', json_encode(['melt' => '5000 kg', 'windows' => $windows], \JSON_THROW_ON_ERROR), 'application/json'],
         ['POST', '/api/meshes?unit=mm', "solid x\n".str_repeat("facet normal 0 0 1\n outer loop\n  vertex 0 0 0\n  vertex 1 0 0\n  vertex 0 1 0\n endloop\nendfacet\n", 300_000), 'application/octet-stream'],
         ['GET', "/api/attempts/{$attempt}/diagnosis", null, ''],
@@ -344,7 +354,8 @@ function enemy(string $url, string $email, array $attack, int $seconds): array
     $statuses = [];
     $until = microtime(true) + $seconds;
     while (microtime(true) < $until) {
-        $status = $caller->send($method, $path, $body, $type);
+        // The same command again would cost nothing.
+        $status = $caller->send($method, $path, '/api/commands' === $path && null !== $body ? Caller::command(json_decode($body, true)['changes']) : $body, $type);
         $statuses[$status] = ($statuses[$status] ?? 0) + 1;
     }
 

@@ -9,6 +9,8 @@ use MoltenNotes\Core\Alloy\FreezingClass;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\RiserSeat;
+use MoltenNotes\Core\Plan\Size;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Length;
@@ -24,22 +26,34 @@ final class FeedStage
     private const CHILLED = 0.67;
     /** Sections closer than this freeze together: neither cuts the other off. */
     private const TOGETHER = 0.95;
+    /** Heaviest part where none is told, for the drawing only. */
+    private const USUAL_HEAVY_M = 0.016;
 
     private readonly StageSheet $sheet;
 
     /** @var array<string, float> section id → modulus in metres, chills counted */
-    private array $moduli = [];
+    private readonly array $moduli;
 
     private function __construct(private readonly Basis $basis, private readonly Alloy $alloy, private readonly MouldMaterial $mould)
     {
         $this->sheet = new StageSheet($basis->format);
+        $this->moduli = self::moduli($basis);
     }
 
     /**
      * @param Estimate|null        $arrival temperature of the metal at the mould
      * @param array<string, float> $sizes   of the gating, metres
      */
-    public static function compute(Basis $basis, ?Estimate $arrival, array $sizes): StageResult
+    public static function compute(Basis $basis, ?Estimate $arrival, array $sizes): FeedResult
+    {
+        $result = self::result($basis, $arrival, $sizes);
+        $moduli = self::moduli($basis);
+
+        return new FeedResult($result, self::risers($basis, $result, $moduli), $moduli);
+    }
+
+    /** @param array<string, float> $sizes */
+    private static function result(Basis $basis, ?Estimate $arrival, array $sizes): StageResult
     {
         if (null === $basis->alloy || null === $basis->mould) {
             $sheet = new StageSheet($basis->format);
@@ -67,7 +81,6 @@ final class FeedStage
             return;
         }
         $metal = $this->metal($arrival);
-        $this->findModuli();
         $this->freezingTimes($metal);
         $feeders = $this->feeders($sizes);
         foreach ($this->basis->sections->all() as $section) {
@@ -105,24 +118,56 @@ final class FeedStage
         $this->compareRiser($modulus, '', 'the heaviest part');
     }
 
-    private function findModuli(): void
+    /** @return array<string, float> section id → volume over cooled area, metres, chills counted */
+    private static function moduli(Basis $basis): array
     {
-        $joints = array_fill_keys(array_keys($this->basis->bodies), 0.0);
-        foreach ($this->basis->sections?->all() ?? [] as $section) {
-            $body = $this->basis->bodies[$section->id] ?? null;
-            if (null === $body || null === $section->joins || !isset($this->basis->bodies[$section->joins])) {
+        $joints = array_fill_keys(array_keys($basis->bodies), 0.0);
+        foreach ($basis->sections?->all() ?? [] as $section) {
+            $body = $basis->bodies[$section->id] ?? null;
+            if (null === $body || null === $section->joins || !isset($basis->bodies[$section->joins])) {
                 continue;
             }
-            $face = min($body->joint, $this->basis->bodies[$section->joins]->surface / 2);
+            $face = min($body->joint, $basis->bodies[$section->joins]->surface / 2);
             $joints[$section->id] += $face;
             $joints[$section->joins] += $face * $section->count;
         }
-        foreach ($this->basis->bodies as $id => $body) {
-            $section = $this->basis->sections?->get($id);
+        $moduli = [];
+        foreach ($basis->bodies as $id => $body) {
+            $section = $basis->sections?->get($id);
             // However much is joined to it, a section keeps at least a third of its skin.
             $cooled = max($body->surface - $joints[$id], $body->surface / 3);
-            $this->moduli[$id] = $body->volume / $cooled * (true === $section?->chill ? self::CHILLED : 1.0);
+            $moduli[$id] = $body->volume / $cooled * (true === $section?->chill ? self::CHILLED : 1.0);
         }
+
+        return $moduli;
+    }
+
+    /**
+     * Risers as they stand in the mould: to the size told, else the size wanted, else the size the rule gives for what they stand on.
+     *
+     * @param array<string, float> $moduli
+     *
+     * @return list<RiserSeat>
+     */
+    private static function risers(Basis $basis, StageResult $result, array $moduli): array
+    {
+        if (!in_array($basis->values->choice('feeding.riser'), ['open', 'blind'], true)) {
+            return [];
+        }
+        $size = static fn (string $field, string $code, string $id, float $usual): Size => match (true) {
+            null !== $told = $basis->si($field) => Size::told($told),
+            null !== $figure = $result->figure($code, $id) => Size::computed($figure->value->si),
+            default => Size::usual($usual),
+        };
+        $seats = self::seats($basis, $moduli);
+
+        return array_map(static function (string $id) use ($basis, $moduli, $size): RiserSeat {
+            $modulus = $moduli[$id] ?? ($basis->si('casting.heaviest') ?? self::USUAL_HEAVY_M) / 4;
+            $diameter = $size('feeding.riser_diameter', 'riser_diameter', $id, Riser::byModulus(Length::fromSi($modulus))->si());
+            $height = $basis->si('feeding.riser_height');
+
+            return new RiserSeat($id, $diameter, null === $height ? Size::usual($diameter->metres) : Size::told($height), $size('feeding.neck', 'riser_neck', $id, 4 * Riser::NECK_FACTOR * $modulus));
+        }, [] === $seats ? [''] : $seats);
     }
 
     private function freezingTimes(Temperature $metal): void
@@ -163,7 +208,7 @@ final class FeedStage
         $diameter = $this->basis->si('feeding.riser_diameter');
         $height = $this->basis->si('feeding.riser_height') ?? $diameter;
         if (null !== $diameter && null !== $height && in_array($kind, ['open', 'blind', null], true)) {
-            foreach ($this->riserSeats() as $id) {
+            foreach (self::seats($this->basis, $this->moduli) as $id) {
                 $feeders[$id] = Riser::modulusOf(Length::fromSi($diameter), Length::fromSi($height))->si();
             }
         }
@@ -182,19 +227,22 @@ final class FeedStage
         return $feeders;
     }
 
-    /** @return list<string> sections a riser stands on; the heaviest where it is only said that one does */
-    private function riserSeats(): array
+    /**
+     * @param array<string, float> $moduli
+     *
+     * @return list<string> sections a riser stands on; the heaviest where it is only said that one does
+     */
+    private static function seats(Basis $basis, array $moduli): array
     {
         $seats = [];
-        foreach ($this->basis->sections?->all() ?? [] as $section) {
-            if ($section->riser && isset($this->moduli[$section->id])) {
+        foreach ($basis->sections?->all() ?? [] as $section) {
+            if ($section->riser && isset($moduli[$section->id])) {
                 $seats[] = $section->id;
             }
         }
-        if ([] === $seats && [] !== $this->moduli && false !== $this->basis->values->flag('feeding.at_heaviest')) {
-            $heaviest = $this->moduli;
-            arsort($heaviest);
-            $seats[] = array_key_first($heaviest);
+        if ([] === $seats && [] !== $moduli && false !== $basis->values->flag('feeding.at_heaviest')) {
+            arsort($moduli);
+            $seats[] = array_key_first($moduli);
         }
 
         return $seats;

@@ -10,6 +10,7 @@ use MoltenNotes\Core\Melt\Pot;
 use MoltenNotes\Core\Melt\TemperatureLoss;
 use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\Levels;
 use MoltenNotes\Core\Quantity\Density;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
@@ -184,7 +185,7 @@ final class FillStage
     private function lever(array $way, string $id, float $kelvin, float $speed): void
     {
         $now = $this->ratioAt($kelvin, $way['modulus'], $speed, $way['path']);
-        $head = $this->basis->si('gating.sprue_height') ?? 0.1;
+        $head = Levels::of($this->basis)->head;
         $gates = $this->basis->gates();
         $thicker = ($way['thickness'] + 0.001) / $way['thickness'];
         $hotter = 'Pour '.$this->basis->shown(50.0, Dimension::TemperatureDifference).' hotter';

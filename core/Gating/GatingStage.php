@@ -7,6 +7,7 @@ namespace MoltenNotes\Core\Gating;
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\Levels;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Working\StageSheet;
@@ -149,10 +150,10 @@ final class GatingStage
 
             return null;
         }
-        $height = $this->basis->castingHeight() ?? 0.0;
         $fill = $this->basis->fill();
-        $above = $this->basis->aboveGates() ?? ('top' === $fill ? 0.0 : ('bottom' === $fill ? $height : $height / 2));
-        if (null === $this->basis->aboveGates() && in_array($fill, ['parting', 'step'], true) && $height > 0) {
+        $levels = Levels::of($this->basis);
+        [$height, $above] = [$levels->height, $levels->above];
+        if (!$levels->aboveKnown && in_array($fill, ['parting', 'step'], true) && $height > 0) {
             $this->sheet->assume('Half of the casting stands above the gates.', 'casting.above');
         }
         try {
@@ -217,7 +218,7 @@ final class GatingStage
 
     private function sizeSprueTop(float $basin): void
     {
-        $taper = Choke::taper($this->basis->si('gating.sprue_height') ?? 0.1, $basin);
+        $taper = Choke::taper(Levels::of($this->basis)->head, $basin);
         $straight = 'straight' === $this->basis->values->choice('gating.sprue_shape');
         $top = $this->sizes['sprue_base'] * sqrt($taper ?? 1.0);
         $this->sizes['sprue_top'] = $this->basis->si('gating.sprue_top') ?? ($straight ? $this->sizes['sprue_base'] : $top);
@@ -227,7 +228,7 @@ final class GatingStage
 
             return;
         }
-        $this->sheet->add('sprue_top', 'Sprue bore at the top', Estimate::exact(Dimension::Length, ceil($top * 1000) / 1000), 'A_top/A_base = √(H/h)', [$this->sheet->input('H', 'Head', Estimate::exact(Dimension::Length, $this->basis->si('gating.sprue_height') ?? 0.1), 'typed'), $this->sheet->input('h', 'Metal over the sprue', Estimate::exact(Dimension::Length, $basin), $this->basis->values->has('gating.basin_depth') ? 'typed' : 'default')], 'continuity and Bernoulli', Mark::Published);
+        $this->sheet->add('sprue_top', 'Sprue bore at the top', Estimate::exact(Dimension::Length, ceil($top * 1000) / 1000), 'A_top/A_base = √(H/h)', [$this->sheet->input('H', 'Head', Estimate::exact(Dimension::Length, Levels::of($this->basis)->head), 'typed'), $this->sheet->input('h', 'Metal over the sprue', Estimate::exact(Dimension::Length, $basin), $this->basis->values->has('gating.basin_depth') ? 'typed' : 'default')], 'continuity and Bernoulli', Mark::Published);
     }
 
     private function sizeRunner(float $area, GatingRatio $ratio): void

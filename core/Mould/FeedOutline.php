@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Mould;
 
 use MoltenNotes\Core\Pattern\Shape;
+use MoltenNotes\Core\Plan\RiserSeat;
 
 /** Risers and vents of the mould section. */
 final class FeedOutline
@@ -14,59 +15,44 @@ final class FeedOutline
 
     public function __construct(private readonly SectionMeasures $at)
     {
-        $this->riser();
+        $this->risers();
         $this->vents();
     }
 
-    private function riser(): void
+    private function risers(): void
     {
-        $kind = $this->at->values->choice('feeding.riser');
-        if (!in_array($kind, ['open', 'blind'], true)) {
-            return;
-        }
-        $diameter = $this->at->mm('feeding.riser_diameter') ?? $this->at->heavy * 1.5;
-        foreach ($this->riserSeats() as $index => [$centre, $foot, $width]) {
-            $this->oneRiser($kind, $diameter, $centre, $foot, $width, $index);
+        foreach ($this->at->assembly->risers as $index => $riser) {
+            [$centre, $foot, $width] = $this->seat($riser);
+            $this->oneRiser($riser, $centre, $foot, $width, $index);
         }
     }
 
-    /** @return list<array{float, float, float}> centre, foot and width of what each riser stands on */
-    private function riserSeats(): array
+    /** @return array{float, float, float} centre, foot and width of what the riser stands on */
+    private function seat(RiserSeat $riser): array
     {
-        if (null !== $this->at->layout) {
-            $seats = [];
-            foreach ($this->at->basis->sections?->all() ?? [] as $section) {
-                if ($section->riser && isset($this->at->layout->boxes[$section->id])) {
-                    $seats[] = $section->id;
-                }
-            }
-            if ([] === $seats) {
-                $moduli = array_map(static fn ($body): float => $body->volume / $body->surface, $this->at->basis->bodies);
-                arsort($moduli);
-                $seats = array_slice(array_keys($moduli), 0, 1);
-            }
-
-            return array_map(function (string $id): array {
-                $box = $this->at->layout->boxes[$id] ?? ['x' => 0.0, 'y' => 0.0, 'width' => 10.0, 'height' => 10.0];
-
-                return [$this->at->left + $box['x'] + $box['width'] / 2, $this->at->foot + $box['y'] + $box['height'], $box['width']];
-            }, $seats);
+        $box = $this->at->layout->boxes[$riser->section] ?? null;
+        if (null !== $box) {
+            return [$this->at->left + $box['x'] + $box['width'] / 2, $this->at->foot + $box['y'] + $box['height'], $box['width']];
         }
         $onHeavy = false !== $this->at->values->get('feeding.at_heaviest');
+        $centre = $this->at->left + $this->at->length * 0.58 + ($onHeavy ? min($this->at->heavy, $this->at->length * 0.42) / 2 : -$this->at->length * 0.35);
+        $foot = null === $this->at->layout ? $this->at->foot + ($onHeavy ? $this->at->height : $this->at->wall) : $this->at->topAt($centre, $this->at->layout);
 
-        return [[$this->at->left + $this->at->length * 0.58 + ($onHeavy ? min($this->at->heavy, $this->at->length * 0.42) / 2 : -$this->at->length * 0.35), $this->at->foot + ($onHeavy ? $this->at->height : $this->at->wall), $this->at->heavy]];
+        return [$centre, $foot, $this->at->heavy];
     }
 
-    private function oneRiser(string $kind, float $diameter, float $centre, float $foot, float $seat, int $index): void
+    private function oneRiser(RiserSeat $riser, float $centre, float $foot, float $seat, int $index): void
     {
+        $kind = $this->at->values->choice('feeding.riser');
+        $diameter = $riser->diameter->millimetres();
         $neck = max(3.0, $diameter * 0.2);
-        $neckHalf = min($this->at->mm('feeding.neck') ?? $diameter * 0.7, $seat) / 2;
-        $top = 'open' === $kind ? max($this->at->top(), $foot + $neck + $diameter) : min($this->at->top() - 8, $foot + $neck + ($this->at->mm('feeding.riser_height') ?? $diameter * 1.3));
+        $neckHalf = min($riser->neck->millimetres(), $seat, $diameter) / 2;
+        $top = 'open' === $kind ? max($this->at->top(), $foot + $neck + $diameter) : min($this->at->top() - 8, $foot + $neck + $riser->height->millimetres());
         $half = $diameter / 2;
         $this->parts[] = new SectionPart("riser-{$index}", 'riser', 'open' === $kind ? 'Open riser' : 'Blind riser', $this->at->text('feeding.riser_diameter'), $this->at->closed([
             [$centre - $neckHalf, $foot], [$centre + $neckHalf, $foot], [$centre + $neckHalf, $foot + $neck * 0.4], [$centre + $half, $foot + $neck],
             [$centre + $half, $top], [$centre - $half, $top], [$centre - $half, $foot + $neck], [$centre - $neckHalf, $foot + $neck * 0.4],
-        ]), ['feeding.riser', 'feeding.riser_diameter', 'feeding.riser_height', 'feeding.at_heaviest'], !$this->at->values->has('feeding.riser_diameter'));
+        ]), ['feeding.riser', 'feeding.riser_diameter', 'feeding.riser_height', 'feeding.at_heaviest'], !$riser->diameter->isTold(), $riser->section);
     }
 
     private function vents(): void

@@ -51,7 +51,7 @@ final readonly class MouldSection
 
     private SectionPlaces $places;
 
-    private function __construct(Basis $basis, private ?CastingPlan $plan)
+    private function __construct(Basis $basis, private CastingPlan $plan)
     {
         $this->at = new SectionMeasures($basis, $plan);
         $casting = new CastingOutline($this->at);
@@ -62,8 +62,8 @@ final readonly class MouldSection
         $this->places = new SectionPlaces($this->at, $this->parts);
     }
 
-    /** @param CastingPlan|null $plan sizes that are not cut yet, and the risks to be written on it */
-    public static function of(Basis $basis, ?CastingPlan $plan = null): self
+    /** @param CastingPlan $plan of the same basis: its assembly is drawn, its risks are written on it */
+    public static function of(Basis $basis, CastingPlan $plan): self
     {
         return new self($basis, $plan);
     }
@@ -97,14 +97,14 @@ final readonly class MouldSection
     {
         $risks = [];
         $seen = [];
-        foreach ($this->plan?->risks() ?? [] as $risk) {
+        foreach ($this->plan->risks() as $risk) {
             $words = self::SHORT[$risk['code']] ?? null;
             $key = $risk['code'].$risk['subject'];
             if (null === $words || isset($seen[$key])) {
                 continue;
             }
             $seen[$key] = true;
-            $figure = $this->plan?->figure($risk['stage'], $risk['code'], $risk['subject']);
+            $figure = $this->plan->figure($risk['stage'], $risk['code'], $risk['subject']);
             $number = null === $figure ? '' : ' '.$this->brief($figure);
             $risks[] = ['words' => $risk['words'], 'short' => $words.$number, 'standing' => $risk['standing'], 'subject' => $risk['subject'], 'at' => $this->places->anchor($risk['code'], $risk['subject']), 'stage' => $risk['stage'], 'code' => $risk['code']];
         }

@@ -8,6 +8,7 @@ use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Pattern\FromAbove;
 use MoltenNotes\Core\Pattern\SectionGeometry;
 use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\Levels;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Temperature;
@@ -80,7 +81,7 @@ final class MouldStage
             return null;
         }
         [$length, $width] = $box;
-        $above = $basis->aboveGates() ?? $height / 2;
+        $above = Levels::of($basis)->above;
         $sprue = 2 * ($gating['sprue_top'] ?? 0.02) + self::AROUND_M;
         // Hot and heavy metal wants more sand between itself and the open.
         $more = in_array($basis->alloy->family ?? '', ['copper', 'iron', 'silver'], true) ? 1.4 : 1.0;

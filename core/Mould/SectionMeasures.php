@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Mould;
 
+use MoltenNotes\Core\Plan\Assembly;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
+use MoltenNotes\Core\Plan\Size;
 use MoltenNotes\Core\Quantity\Length;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Choices;
@@ -31,14 +33,15 @@ final readonly class SectionMeasures
     public float $bore;
     public float $head;
     public float $gateHeight;
+    public Assembly $assembly;
     public string $fill;
     public Values $values;
     public QuantityFormatter $format;
     public ?SectionLayout $layout;
 
-    /** @param CastingPlan|null $plan sizes that are not cut yet */
-    public function __construct(public Basis $basis, private ?CastingPlan $plan)
+    public function __construct(public Basis $basis, CastingPlan $plan)
     {
+        $this->assembly = $plan->assembly;
         $this->values = $values = $basis->values;
         $this->format = $basis->format;
         $this->layout = [] === $basis->bodies ? null : SectionLayout::of($basis);
@@ -49,17 +52,18 @@ final readonly class SectionMeasures
         $this->height = $this->layout->height ?? max($this->heavy, $this->mm('casting.height') ?? $this->heavy);
         $this->length = $this->layout->width ?? max($this->mm('casting.length') ?? max(90.0, ($this->mm('casting.run') ?? 0.0) * 1.1), $this->heavy * 1.2);
         $this->fill = $fill = $values->choice('gating.fill') ?? 'parting';
-        $above = $basis->aboveGates();
+        $levels = $this->assembly->levels;
         $this->foot = $this->onePiece ? 0.0 : match ($fill) {
             'bottom' => 0.0,
             'top' => -$this->height,
-            // Not said: the plate lies in the drag, what stands on it in the cope.
-            default => null === $above ? -$this->wall : $above * 1000 - $this->height,
+            // Without a height there is no level to speak of: the plate lies in the drag, what stands on it in the cope.
+            default => $levels->height > 0 ? $levels->above * 1000 - $this->height : -$this->wall,
         };
-        $this->bore = $this->mm('gating.sprue') ?? $this->planned('gating', 'sprue_base') ?? 14.0;
+        $this->bore = ($this->assembly->gating['sprue_base'] ?? Size::usual(0.014))->millimetres();
         $this->left = $this->bore + self::RUNNER_LENGTH_MM;
-        $this->head = max($this->mm('gating.sprue_height') ?? 90.0, 20.0);
-        $this->gateHeight = $this->mm('gating.gate_thickness') ?? $this->planned('gating', 'gate_thickness') ?? max(3.0, $this->wall * 0.8);
+        // A head of nothing could not be drawn.
+        $this->head = max($levels->head * 1000, 20.0);
+        $this->gateHeight = ($this->assembly->gating['gate_thickness'] ?? Size::usual(max(3.0, $this->wall * 0.8) / 1000))->millimetres();
     }
 
     public function top(): float
@@ -127,13 +131,5 @@ final readonly class SectionMeasures
     private function thinnest(): ?float
     {
         return [] === $this->basis->bodies ? null : 1000 * min(array_map(static fn ($body): float => $body->thickness, array_values($this->basis->bodies)));
-    }
-
-    /** A size the plan works out, in millimetres. */
-    private function planned(string $stage, string $code): ?float
-    {
-        $figure = $this->plan?->figure($stage, $code);
-
-        return null === $figure ? null : $figure->value->si * 1000;
     }
 }

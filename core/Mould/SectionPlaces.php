@@ -65,11 +65,9 @@ final readonly class SectionPlaces
     {
         $at = fn (string $id): array => [round($this->at->left + $layout->middle($id)[0], 2), round($this->at->foot + $layout->middle($id)[1], 2)];
         $thin = array_map(static fn ($body): float => $body->thickness, $this->at->basis->bodies);
-        $thick = array_map(static fn ($body): float => $body->volume / $body->surface, $this->at->basis->bodies);
         asort($thin);
-        arsort($thick);
         $thinAt = $this->anchor('', (string) array_key_first($thin));
-        $thickAt = $at((string) array_key_first($thick));
+        $thickAt = $at($this->at->assembly->heaviest() ?? '');
         $right = $this->at->left + $layout->width;
 
         return [

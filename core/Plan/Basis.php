@@ -6,7 +6,8 @@ namespace MoltenNotes\Core\Plan;
 
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Alloy\AlloyTable;
-use MoltenNotes\Core\Filling\Calibration;
+use MoltenNotes\Core\Experience\Calibration;
+use MoltenNotes\Core\Experience\Experience;
 use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Mould\Suitability;
 use MoltenNotes\Core\Pattern\SectionGeometry;
@@ -29,9 +30,16 @@ final readonly class Basis
     /** @var array<string, SectionGeometry> section id → what it measures; only of sections with all their measurements */
     public array $bodies;
 
-    /** @param list<Estimate> $efficiencies of the caster's own heats, as plain shares */
-    public function __construct(public Values $values, public Workshop $workshop, public QuantityFormatter $format, public Calibration $calibration, public array $efficiencies = [])
+    /** The caster's own factor on flow lengths, in this process. */
+    public Calibration $calibration;
+
+    /** @var list<Estimate> shares of the drawn energy that reached the metal in the caster's own heats */
+    public array $efficiencies;
+
+    private function __construct(public Values $values, public Workshop $workshop, public QuantityFormatter $format, private Experience $experience)
     {
+        $this->calibration = $experience->calibration($values->choice('mould.process'));
+        $this->efficiencies = $experience->efficiencies();
         $this->alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
         $this->mould = MouldMaterial::of($values->choice('mould.process'), $this->alloy->family ?? '');
         $this->sections = $values->sections();
@@ -45,16 +53,16 @@ final readonly class Basis
         $this->bodies = $bodies;
     }
 
-    /** @param list<Estimate> $efficiencies */
-    public static function of(AttemptRecord $record, QuantityFormatter $format, ?Calibration $calibration = null, array $efficiencies = []): self
+    /** The one way to a basis: plan, diagnosis, next attempt and drawing of a record all stand on the same. */
+    public static function of(AttemptRecord $record, QuantityFormatter $format): self
     {
-        return new self($record->values(), $record->workshop ?? new Workshop(), $format, $calibration ?? Calibration::none(), $efficiencies);
+        return new self($record->values(), $record->workshop ?? new Workshop(), $format, $record->experience);
     }
 
     /** The same workshop and experience for other values. */
     public function with(Values $values): self
     {
-        return new self($values, $this->workshop, $this->format, $this->calibration, $this->efficiencies);
+        return new self($values->ofItsProcess(), $this->workshop, $this->format, $this->experience);
     }
 
     public function estimate(string $field): ?Estimate

@@ -26,7 +26,7 @@ final readonly class CastingPlan
     ];
 
     /** @param array<string, StageResult> $stages */
-    public function __construct(public array $stages)
+    public function __construct(public array $stages, public Assembly $assembly)
     {
     }
 

@@ -29,14 +29,35 @@ final class PlanCasting
         $filled = null === $filling ? FillStage::blank($basis) : $filling->compute($gating->fillTime);
         $arrival = $filled->figure('at_mould')?->value;
 
+        $feeding = FeedStage::compute($basis, $arrival, $gating->sizes);
+
         return new CastingPlan([
             'pattern' => $pattern->result,
             'metal' => MetalStage::compute($basis, $pattern->volume, $gating->sizes),
             'gating' => $gating->result,
             'filling' => $filled,
-            'feeding' => FeedStage::compute($basis, $arrival, $gating->sizes),
+            'feeding' => $feeding->result,
             'venting' => VentStage::compute($basis, $gating->chokeArea, $gating->fillTime, $arrival),
             'mould' => MouldStage::compute($basis, $volume, $gating->sizes),
-        ]);
+        ], new Assembly(Levels::of($basis), self::gating($basis, $gating->sizes), $feeding->risers, $feeding->moduli));
+    }
+
+    /**
+     * @param array<string, float> $sizes metres, as cut or else as sized
+     *
+     * @return array<string, Size>
+     */
+    private static function gating(Basis $basis, array $sizes): array
+    {
+        $fields = ['sprue_base' => 'gating.sprue', 'sprue_top' => 'gating.sprue_top', 'runner_width' => 'gating.runner_width', 'runner_height' => 'gating.runner_height', 'gate_width' => 'gating.gate_width', 'gate_thickness' => 'gating.gate_thickness'];
+        $gating = [];
+        foreach ($fields as $size => $field) {
+            $told = $basis->si($field);
+            if (null !== $told || isset($sizes[$size])) {
+                $gating[$size] = null === $told ? Size::computed($sizes[$size]) : Size::told($told);
+            }
+        }
+
+        return $gating;
     }
 }

@@ -135,8 +135,7 @@ final readonly class NextAttempt
     /** @return array<string, float> cause → log-odds from the plan's values alone; observations belong to the pour that is over */
     private function recordOdds(AttemptRecord $record, Values $values): array
     {
-        $bare = new AttemptRecord($record->castingName, null, $record->number, null, $values, Values::none(), Values::none(), [], [], [], new History(), null);
-        $facts = FactSheet::of($bare, $this->format);
+        $facts = FactSheet::of($record->with($values), $this->format);
         $context = new ContextEvidence($this->catalogue);
 
         return array_map(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Record;
 
+use MoltenNotes\Core\Experience\Experience;
 use MoltenNotes\Core\Quantity\Nearest;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Workshop\WorkshopReader;
@@ -13,8 +14,10 @@ final class AttemptDocument
 {
     public const FORMAT = 'molten-notes/attempt';
     public const VERSION = 1;
+    /** Older ones than these are not learnt from. */
+    private const MOST_POURS = 200;
 
-    private const KNOWN = ['format', 'version', 'casting', 'attempt', 'planned', 'made', 'heat', 'observations', 'findings', 'answers', 'history', 'verdict', 'workshop'];
+    private const KNOWN = ['format', 'version', 'casting', 'attempt', 'planned', 'made', 'heat', 'observations', 'findings', 'answers', 'history', 'verdict', 'workshop', 'experience'];
 
     private ValueReader $reader;
 
@@ -65,6 +68,7 @@ final class AttemptDocument
             $this->optionalChoice('verdict', $root['verdict'] ?? null, '/verdict'),
             $this->reader->text($attempt['note'] ?? null, '/attempt/note'),
             isset($root['workshop']) ? WorkshopReader::read($root['workshop'], '/workshop', $this->reader) : null,
+            $this->experience($root['experience'] ?? []),
         );
     }
 
@@ -146,6 +150,33 @@ final class AttemptDocument
         }
 
         return new History($attempts, $confirmed);
+    }
+
+    private function experience(mixed $input): Experience
+    {
+        $root = $this->object($input, '/experience');
+        $this->reader->refuseUnknown($root, ['process', 'pours', 'efficiencies'], '/experience', 'record.unknown_part', 'This is not told of experience.');
+        $pours = [];
+        foreach ($this->sequence($root['pours'] ?? [], '/experience/pours') as $index => $pour) {
+            $pour = $this->object($pour, "/experience/pours/{$index}");
+            $ratio = $pour['ratio'] ?? null;
+            $filled = $pour['filled'] ?? null;
+            if ((!is_int($ratio) && !is_float($ratio)) || $ratio <= 0 || $ratio > 1e6 || !is_bool($filled)) {
+                $this->reader->refuse("/experience/pours/{$index}", 'record.impossible', 'A pour has the fill ratio that was foretold, above 0, and whether it filled.');
+                continue;
+            }
+            $pours[] = ['ratio' => (float) $ratio, 'filled' => $filled];
+        }
+        $efficiencies = [];
+        foreach ($this->sequence($root['efficiencies'] ?? [], '/experience/efficiencies') as $index => $share) {
+            if ((!is_int($share) && !is_float($share)) || $share <= 0 || $share >= 1) {
+                $this->reader->refuse("/experience/efficiencies/{$index}", 'record.impossible', 'An efficiency is a share between 0 and 1.');
+                continue;
+            }
+            $efficiencies[] = $share;
+        }
+
+        return new Experience($this->optionalChoice('process', $root['process'] ?? null, '/experience/process'), array_slice($pours, 0, self::MOST_POURS), array_slice($efficiencies, 0, self::MOST_POURS));
     }
 
     /** @param list<string> $known */

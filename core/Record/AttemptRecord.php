@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Record;
 
+use MoltenNotes\Core\Experience\Experience;
 use MoltenNotes\Core\Workshop\Workshop;
 
 /** Everything known of one attempt: what the diagnosis reads and what a change sheet copies. */
@@ -29,13 +30,26 @@ final readonly class AttemptRecord
         public ?string $verdict,
         public ?string $note = null,
         public ?Workshop $workshop = null,
+        public Experience $experience = new Experience(),
     ) {
     }
 
-    /** What counts for computing: as made where known, as planned where not; the heat's own values for the melt. */
+    /** Values that are no attempt yet, on the same ground as one: the caster's workshop and experience. */
+    public static function ofValues(Values $values, ?Workshop $workshop, Experience $experience): self
+    {
+        return new self('', null, 1, null, $values, Values::none(), Values::none(), [], [], [], new History(), null, null, $workshop, $experience);
+    }
+
+    /** The same ground with other values; nothing of the pour that is over. */
+    public function with(Values $values): self
+    {
+        return self::ofValues($values, $this->workshop, $this->experience);
+    }
+
+    /** What counts for computing: as made where known, as planned where not; the heat's own values for the melt; nothing of another process. */
     public function values(): Values
     {
-        return $this->planned->overlaidBy($this->made)->overlaidBy($this->heat);
+        return $this->planned->overlaidBy($this->made)->overlaidBy($this->heat)->ofItsProcess();
     }
 
     /** @return list<string> kinds of defect, each once, in a fixed order */
@@ -64,6 +78,7 @@ final readonly class AttemptRecord
             'history' => array_filter(['attempts' => $this->history->attempts, 'confirmed' => $this->history->confirmed], static fn (mixed $value): bool => 0 !== $value && [] !== $value),
             'verdict' => $this->verdict,
             'workshop' => $this->workshop?->toArray(),
+            'experience' => $this->experience->toArray(),
         ], static fn (mixed $value): bool => null !== $value && [] !== $value);
     }
 }

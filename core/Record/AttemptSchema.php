@@ -48,6 +48,16 @@ final class AttemptSchema
                     'properties' => ['attempts' => ['type' => 'integer', 'minimum' => 0], 'confirmed' => ['type' => 'object', 'propertyNames' => ['enum' => $causes], 'additionalProperties' => ['type' => 'integer', 'minimum' => 0]]],
                 ],
                 'verdict' => $choice('verdict'),
+                'experience' => [
+                    'type' => 'object',
+                    'description' => 'What other pours of the same caster have taught; the outcome of this one is no part of it.',
+                    'additionalProperties' => false,
+                    'properties' => [
+                        'process' => $choice('process'),
+                        'pours' => ['type' => 'array', 'items' => ['type' => 'object', 'required' => ['ratio', 'filled'], 'properties' => ['ratio' => ['type' => 'number', 'exclusiveMinimum' => 0], 'filled' => ['type' => 'boolean']]]],
+                        'efficiencies' => ['type' => 'array', 'items' => ['type' => 'number', 'exclusiveMinimum' => 0, 'exclusiveMaximum' => 1]],
+                    ],
+                ],
                 'workshop' => ['type' => 'object', 'description' => 'What the caster owns: furnaces, crucibles, flasks, cutters, stock, tariffs, safe_lift, currency, school. See docs/formats.'],
             ],
             '$defs' => [

@@ -77,6 +77,14 @@ final readonly class Values
         return new self(array_merge($this->values, $other->values));
     }
 
+    /** Without what belongs to another process than the one named: it was written down, and is kept, but says nothing of this mould. */
+    public function ofItsProcess(): self
+    {
+        $process = $this->choice('mould.process');
+
+        return new self(array_filter($this->values, static fn (string $key): bool => Fields::find($key)?->belongsTo($process) ?? true, \ARRAY_FILTER_USE_KEY));
+    }
+
     public function with(string $key, Measurement|Sections|string|int|bool $value): self
     {
         return new self([$key => $value] + $this->values);

@@ -6,6 +6,7 @@ namespace MoltenNotes\Core\Venting;
 
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\Levels;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Working\StageResult;
@@ -105,7 +106,7 @@ final class VentStage
         if ('green_sand' !== $basis->values->choice('mould.process') || null === $moisture || null === $fillTime || null === $arrival || null === $basis->mould || null === $basis->alloy) {
             return;
         }
-        $height = $basis->si('gating.sprue_height') ?? 0.1;
+        $height = Levels::of($basis)->head;
         if ($height <= 0.0) {
             $sheet->lacks('steam', ['gating.sprue_height'], 'Without a head of metal nothing stands against the steam.');
 

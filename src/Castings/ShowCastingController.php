@@ -13,8 +13,6 @@ use MoltenNotes\App\Notebook\RecordedFinding;
 use MoltenNotes\App\PlanCasting\PlanView;
 use MoltenNotes\App\PlanNext\SheetView;
 use MoltenNotes\App\Shared\Http\Costly;
-use MoltenNotes\Core\Record\History;
-use MoltenNotes\Core\Workshop\Workshop;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
@@ -43,19 +41,18 @@ final readonly class ShowCastingController
         /** @var list<Attempt> $trail */
         $trail = array_reverse($this->storage->createQuery('SELECT a FROM '.Attempt::class.' a WHERE a.casting = :casting AND a.binnedAt IS NULL AND a.number < :before ORDER BY a.number DESC')
             ->setParameter('casting', $casting->id(), 'uuid')->setParameter('before', min($before, 2_000_000_000))->setMaxResults(self::SHOWN)->getResult());
-        $workshop = $this->notebook->workshop($caster);
         $first = [] === $trail ? 1 : $trail[0]->number();
 
         return new JsonResponse($casting->toArray() + [
             'attempts' => $this->notebook->attempts($casting),
             'next_number' => $this->notebook->nextNumber($casting),
             'earlier' => $this->notebook->hasAttemptBefore($casting, $first) ? $first : null,
-            'trail' => array_map(fn (Attempt $attempt): array => $this->step($attempt, $caster, $workshop), $trail),
+            'trail' => array_map(fn (Attempt $attempt): array => $this->step($attempt), $trail),
         ]);
     }
 
     /** @return array<string, mixed> */
-    private function step(Attempt $attempt, Caster $caster, Workshop $workshop): array
+    private function step(Attempt $attempt): array
     {
         return $this->attempts->summary($attempt) + [
             'name' => $attempt->name(),
@@ -63,7 +60,7 @@ final readonly class ShowCastingController
             'findings' => array_map(static fn (RecordedFinding $finding): array => $finding->toArray(), $attempt->findings()),
             'confirmed' => array_keys(array_filter($attempt->opinions(), static fn ($opinion): bool => 'confirmed' === $opinion->toArray()['opinion'])),
             'previous_id' => $attempt->previous()?->id()->toRfc4122(),
-            'section' => $this->plans->drawing($attempt->toRecord(new History(), null)->values(), $caster, $workshop),
+            'section' => $this->plans->drawing($attempt),
             'sheet' => null === $attempt->previous() ? null : $this->sheets->followed($attempt->previous(), $attempt),
         ];
     }

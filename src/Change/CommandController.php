@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Change;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\DeviceName;
 use MoltenNotes\App\Shared\Http\JsonBody;
 use MoltenNotes\Core\Record\ValueReader;
@@ -22,6 +23,7 @@ final readonly class CommandController
     }
 
     #[Route('/api/commands', methods: ['POST'])]
+    #[Costly]
     public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
         $command = Command::read(JsonBody::of($request), new ValueReader($caster->units()), $this->clock->now());

@@ -15,11 +15,16 @@ use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\ValueReader;
 
 /** What may stand on a change sheet: a remedy with the amount the plan offers (true), with one of the caster's own ({"new": …}), or none (null). */
-final readonly class OfferedChanges
+final class OfferedChanges
 {
     private const MOST_ROWS = 60;
 
-    public function __construct(private Catalogue $catalogue, private Notebook $notebook)
+    /** @var array<string, Change> */
+    private array $offers = [];
+
+    private string $planned = '';
+
+    public function __construct(private readonly Catalogue $catalogue, private readonly Notebook $notebook)
     {
     }
 
@@ -46,7 +51,7 @@ final readonly class OfferedChanges
 
             return null === $value ? null : new Change($remedy, $record->values()->get($remedy->field), $value);
         }
-        $offered = array_values(array_filter($this->offered($attempt, $remedy->cause), static fn (Change $change): bool => $change->remedy->code === $code))[0] ?? null;
+        $offered = $this->offered($attempt)[$code] ?? null;
         if (null === $offered) {
             return $reader->refuse($pointer, 'planning.nothing_to_change', "“{$remedy->label}” has nothing to change in this plan.");
         }
@@ -54,9 +59,23 @@ final readonly class OfferedChanges
         return $offered;
     }
 
-    /** @return list<Change> */
-    private function offered(Attempt $attempt, string $cause): array
+    /**
+     * What is offered against any cause, planned once for as long as the record says the same: a sheet of many lines is one plan.
+     *
+     * @return array<string, Change> remedy → change
+     */
+    private function offered(Attempt $attempt): array
     {
-        return (new NextAttempt($this->catalogue, $attempt->caster()->units()))->proposals($this->notebook->record($attempt), [$cause]);
+        $record = $this->notebook->record($attempt);
+        $says = $attempt->id()->toRfc4122().hash('xxh128', serialize($record->values()->toArray()));
+        if ($this->planned !== $says) {
+            $this->planned = $says;
+            $this->offers = [];
+            foreach ((new NextAttempt($this->catalogue, $attempt->caster()->units()))->proposals($record, array_keys($this->catalogue->causes)) as $change) {
+                $this->offers[$change->remedy->code] ??= $change;
+            }
+        }
+
+        return $this->offers;
     }
 }

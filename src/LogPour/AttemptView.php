@@ -12,6 +12,7 @@ use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\RecordedFinding;
 use MoltenNotes\App\Notebook\Unreadable;
 use MoltenNotes\App\PlanCasting\PlanView;
+use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Planning\ValueWords;
 use MoltenNotes\Core\Quantity\Dimension;
@@ -24,7 +25,7 @@ use Symfony\Component\Uid\Uuid;
 /** An attempt as the API shows it: values both raw and in the caster's units. */
 final readonly class AttemptView
 {
-    public function __construct(private Notebook $notebook, private PlanView $plans)
+    public function __construct(private Notebook $notebook)
     {
     }
 
@@ -34,7 +35,7 @@ final readonly class AttemptView
         $format = new QuantityFormatter($attempt->caster()->units());
         $record = $this->notebook->record($attempt);
         $all = $record->values();
-        $basis = $this->plans->basis($all, $attempt->caster(), $record->workshop);
+        $basis = Basis::of($record, $format);
         $plan = PlanCasting::of($basis);
 
         return $this->summary($attempt) + [

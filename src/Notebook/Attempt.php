@@ -10,6 +10,7 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Experience\Experience;
 use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Planning\Change;
 use MoltenNotes\Core\Planning\Prediction;
@@ -228,7 +229,7 @@ class Attempt
         $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
     }
 
-    public function toRecord(History $history, ?Workshop $workshop): AttemptRecord
+    public function toRecord(History $history, ?Workshop $workshop, Experience $experience = new Experience()): AttemptRecord
     {
         $answers = [];
         foreach ($this->answers as $check => $answer) {
@@ -252,6 +253,7 @@ class Attempt
             $this->verdict(),
             $this->note,
             $workshop,
+            $experience,
         );
     }
 

@@ -12,6 +12,7 @@ use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\History;
+use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Workshop\Workshop;
 use Symfony\Component\Uid\Uuid;
 
@@ -21,7 +22,7 @@ final readonly class Notebook
     /** Judged attempts that count as a caster's history. */
     private const OF_LATE = 500;
 
-    public function __construct(private EntityManagerInterface $storage, private Remembered $remembered)
+    public function __construct(private EntityManagerInterface $storage, private Remembered $remembered, private OwnExperience $experience)
     {
     }
 
@@ -114,10 +115,18 @@ final readonly class Notebook
         });
     }
 
-    /** Everything known of an attempt, with the caster's history and workshop. */
+    /** Everything known of an attempt, with the caster's history, workshop and experience. */
     public function record(Attempt $attempt): AttemptRecord
     {
-        return $attempt->toRecord($this->history($attempt), $this->workshop($attempt->caster()));
+        $bare = $attempt->toRecord(new History(), null);
+
+        return $attempt->toRecord($this->history($attempt), $this->workshop($attempt->caster()), $this->experience->for($attempt->caster(), $bare->values()->choice('mould.process'), $attempt));
+    }
+
+    /** Values that are being typed, on the ground a record of this caster stands on; of an attempt where they are its. */
+    public function typed(Values $values, Caster $caster, ?Attempt $attempt): AttemptRecord
+    {
+        return AttemptRecord::ofValues($values, $this->workshop($caster), $this->experience->for($caster, $values->choice('mould.process'), $attempt));
     }
 
     /** What of the workshop can be read: settings, and the things that are not in the bin. */

@@ -14,6 +14,7 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Uid\Uuid;
 
 /** Plans while the caster types; nothing is saved. Values that cannot be read are named, and the rest is planned without them. */
 final readonly class PlanController
@@ -30,7 +31,10 @@ final readonly class PlanController
         $reader = new ValueReader($caster->units());
         $values = $reader->values($body['values'] ?? null, '/values');
 
-        return new JsonResponse($this->view->of($values, $caster) + [
+        // Values of an attempt that is there stand on what it stands on: its own outcome teaches it nothing.
+        $attempt = is_string($body['attempt'] ?? null) && Uuid::isValid($body['attempt']) ? $this->notebook->findAttempt(Uuid::fromString($body['attempt']), $caster) : null;
+
+        return new JsonResponse($this->view->of($this->notebook->typed($values, $caster, $attempt), $caster->units()) + [
             'problems' => array_map(static fn (FieldProblem $problem): array => $problem->toArray(), $reader->problems()),
             'questions' => array_map(static fn (FieldProblem $question): array => $question->toArray(), $reader->questions()),
         ]);
@@ -43,6 +47,6 @@ final readonly class PlanController
         $attempt = $this->notebook->attempt($id, $caster);
         $record = $this->notebook->record($attempt);
 
-        return new JsonResponse($this->view->of($record->values(), $caster, $record->planned) + ['problems' => [], 'questions' => []]);
+        return new JsonResponse($this->view->of($record, $caster->units(), $record->planned) + ['problems' => [], 'questions' => []]);
     }
 }

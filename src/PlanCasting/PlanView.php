@@ -4,28 +4,23 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\PlanCasting;
 
-use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\Core\Mould\MouldSection;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\Values;
-use MoltenNotes\Core\Workshop\Workshop;
 use Psr\Log\LoggerInterface;
 
-/** A plan with its drawing, from values that need not be saved. */
+/** A plan with its drawing, from a record that need not be saved. */
 final readonly class PlanView
 {
-    public function __construct(private Notebook $notebook, private OwnExperience $experience, private LoggerInterface $logger)
+    public function __construct(private Notebook $notebook, private LoggerInterface $logger)
     {
-    }
-
-    /** @param Workshop|null $workshop where it was read already */
-    public function basis(Values $values, Caster $caster, ?Workshop $workshop = null): Basis
-    {
-        return new Basis($values, $workshop ?? $this->notebook->workshop($caster), new QuantityFormatter($caster->units()), $this->experience->calibration($caster, $values->choice('mould.process')), $this->experience->efficiencies($caster));
     }
 
     /**
@@ -33,9 +28,9 @@ final readonly class PlanView
      *
      * @return array<string, mixed>
      */
-    public function of(Values $values, Caster $caster, ?Values $planned = null): array
+    public function of(AttemptRecord $record, UnitPreferences $units, ?Values $planned = null): array
     {
-        $basis = $this->basis($values, $caster);
+        $basis = Basis::of($record, new QuantityFormatter($units));
         $plan = PlanCasting::of($basis);
 
         return $plan->toArray($basis->format) + [
@@ -49,14 +44,14 @@ final readonly class PlanView
      *
      * @return array<string, mixed>|null
      */
-    public function drawing(Values $values, Caster $caster, Workshop $workshop): ?array
+    public function drawing(Attempt $attempt): ?array
     {
         try {
-            $basis = $this->basis($values, $caster, $workshop);
+            $basis = Basis::of($this->notebook->record($attempt), new QuantityFormatter($attempt->caster()->units()));
 
             return self::section($basis, PlanCasting::of($basis), null);
         } catch (\Throwable $error) {
-            $this->logger->error('A record cannot be drawn.', ['caster' => $caster->id()->toRfc4122(), 'exception' => $error]);
+            $this->logger->error('A record cannot be drawn.', ['attempt' => $attempt->id()->toRfc4122(), 'exception' => $error]);
 
             return null;
         }
@@ -71,7 +66,8 @@ final readonly class PlanView
     {
         $made = MouldSection::of($basis, $plan);
         $ghosts = [];
-        foreach (null === $planned ? [] : MouldSection::of($basis->with($planned))->parts() as $part) {
+        $meant = null === $planned || $planned->ofItsProcess()->toArray() === $basis->values->toArray() ? null : $basis->with($planned);
+        foreach (null === $meant ? [] : MouldSection::of($meant, PlanCasting::of($meant))->parts() as $part) {
             $same = array_filter($made->parts(), static fn ($other): bool => $other->id === $part->id && $other->outline === $part->outline);
             if ([] === $same && !$part->assumed) {
                 $ghosts[] = $part->toArray();

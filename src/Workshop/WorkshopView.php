@@ -6,9 +6,8 @@ namespace MoltenNotes\App\Workshop;
 
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\OwnExperience;
 use MoltenNotes\App\Notebook\WorkshopRow;
-use MoltenNotes\App\PlanCasting\OwnExperience;
-use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
@@ -41,7 +40,7 @@ final readonly class WorkshopView
             'school' => $shelves->workshop->school,
             'unreadable' => $shelves->unreadable,
             'version' => $shelves->kept?->version() ?? 0,
-            'learnt' => ['heats' => count($efficiencies), 'efficiency' => [] === $efficiencies ? null : array_sum(array_map(static fn (Estimate $one): float => $one->si, $efficiencies)) / count($efficiencies)],
+            'learnt' => ['heats' => count($efficiencies), 'efficiency' => [] === $efficiencies ? null : array_sum($efficiencies) / count($efficiencies)],
         ];
     }
 

@@ -6,6 +6,12 @@ namespace MoltenNotes\Tests\App;
 
 use MoltenNotes\App\PlanCasting\ReadMesh;
 use MoltenNotes\App\PlanCasting\ReadMeshHandler;
+use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\PlanCasting;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Record\AttemptDocument;
 use MoltenNotes\Tests\Support\Changes;
 use MoltenNotes\Tests\Support\Meshes;
 use MoltenNotes\Tests\Support\Plans;
@@ -175,5 +181,35 @@ final class PlanAndWorkshopTest extends ApiTestCase
         self::assertSame(3, $plan['calibration']['pours']);
         self::assertLessThan(1.0, $plan['calibration']['factor']);
         self::assertSame(3, $this->call('GET', '/api/workshop')['learnt']['heats']);
+    }
+
+    public function testPlanWhyAttemptAndDocumentQuoteOneNumberAndAnAttemptDoesNotTeachItself(): void
+    {
+        $casting = $this->casting();
+        $short = fn (): array => $this->pour($casting, ['planned' => Plans::values(), 'made' => ['pour.time' => '1.5 s', 'pour.temperature' => '730 C'], 'observations' => []]);
+        $first = $short();
+        $this->find($first['id'], ['kind' => 'misrun']);
+        self::assertSame(0, $this->call('GET', "/api/attempts/{$first['id']}/plan")['calibration']['pours'], 'the only pour there is has nothing to learn from');
+        self::assertSame(1, $this->call('POST', '/api/plan', ['values' => Plans::values()])['calibration']['pours']);
+        self::assertSame(0, $this->call('POST', '/api/plan', ['values' => Plans::values(), 'attempt' => $first['id']])['calibration']['pours']);
+        for ($i = 0; $i < 2; ++$i) {
+            $this->find($short()['id'], ['kind' => 'misrun']);
+        }
+        $this->forget();
+
+        $plan = $this->call('GET', "/api/attempts/{$first['id']}/plan");
+        self::assertSame(2, $plan['calibration']['pours']);
+        $ratios = array_values(array_filter(array_merge(...array_column($plan['stages'], 'figures')), static fn (array $figure): bool => 'fill_ratio' === $figure['code']));
+        usort($ratios, static fn (array $a, array $b): int => $a['value']['value'] <=> $b['value']['value']);
+        self::assertStringContainsString('Your own factor, from 2 pours', (string) json_encode($ratios[0]['working']));
+
+        $why = $this->call('GET', "/api/attempts/{$first['id']}/diagnosis");
+        self::assertSame($ratios[0]['working'], $why['workings']['fill_ratio'] ?? null, 'Why shows the plan’s own working');
+        self::assertSame($plan['risks'], $this->call('GET', "/api/attempts/{$first['id']}")['risks']);
+        self::assertSame($plan['section']['risks'], $this->call('GET', "/api/castings/{$casting}")['trail'][0]['section']['risks']);
+        $document = $this->call('GET', "/api/attempts/{$first['id']}/document");
+        $format = new QuantityFormatter(UnitPreferences::metric());
+        $alone = PlanCasting::of(Basis::of(AttemptDocument::read($document, Catalogue::standard()->causeCodes())['record'], $format))->toArray($format);
+        self::assertEquals($plan['stages'], json_decode(json_encode($alone['stages'], \JSON_THROW_ON_ERROR), true));
     }
 }

@@ -10,16 +10,16 @@ use PHPUnit\Framework\TestCase;
 /** What nginx answers by itself, without the application. */
 final class ServersTest extends TestCase
 {
-    /** @return iterable<string, array{'GET'|'PUT', string, list<string>, string, int}> */
+    /** @return iterable<string, array{'GET'|'POST', string, list<string>, string, int}> */
     public static function refusals(): iterable
     {
-        yield 'a body beyond all bounds' => ['PUT', '/api/workshop', [], str_repeat('x', 1_100_000), 413];
+        yield 'a body beyond all bounds' => ['POST', '/api/commands', [], str_repeat('x', 1_100_000), 413];
         yield 'a name it does not go by' => ['GET', '/api/health', ['Host: foundry.example'], '', 421];
         yield 'an address as long as a letter' => ['GET', '/api/attempts?q='.str_repeat('a', 20_000), [], '', 414];
     }
 
     /**
-     * @param 'GET'|'PUT'  $method
+     * @param 'GET'|'POST' $method
      * @param list<string> $headers
      */
     #[DataProvider('refusals')]
@@ -57,7 +57,7 @@ final class ServersTest extends TestCase
     }
 
     /**
-     * @param 'GET'|'PUT'  $method
+     * @param 'GET'|'POST' $method
      * @param list<string> $headers
      *
      * @return array{int, string, string} status, headers, body

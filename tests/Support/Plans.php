@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Tests\Support;
 
-use MoltenNotes\Core\Filling\Calibration;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
@@ -35,15 +34,17 @@ final class Plans
     }
 
     /**
-     * @param array<string, mixed> $changes  laid over values(); null takes a value out
-     * @param array<string, mixed> $workshop
+     * @param array<string, mixed>                    $changes  laid over values(); null takes a value out
+     * @param array<string, mixed>                    $workshop
+     * @param list<array{ratio: float, filled: bool}> $pours    of the caster's own, in the same process
      */
-    public static function of(array $changes = [], array $workshop = [], ?Calibration $calibration = null): CastingPlan
+    public static function of(array $changes = [], array $workshop = [], array $pours = []): CastingPlan
     {
         $planned = array_filter($changes + self::values(), static fn (mixed $value): bool => null !== $value);
-        $record = Records::read(['planned' => $planned] + ([] === $workshop ? [] : ['workshop' => $workshop]));
+        $record = Records::read(['planned' => $planned] + ([] === $workshop ? [] : ['workshop' => $workshop])
+            + ([] === $pours ? [] : ['experience' => ['process' => $planned['mould.process'] ?? null, 'pours' => $pours]]));
 
-        return PlanCasting::of(Basis::of($record, new QuantityFormatter(UnitPreferences::metric()), $calibration));
+        return PlanCasting::of(Basis::of($record, new QuantityFormatter(UnitPreferences::metric())));
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Tests\Core\Filling;
 
 use MoltenNotes\Core\Alloy\AlloyTable;
-use MoltenNotes\Core\Filling\Calibration;
+use MoltenNotes\Core\Experience\Calibration;
 use MoltenNotes\Core\Filling\EntryHead;
 use MoltenNotes\Core\Filling\FluidLife;
 use MoltenNotes\Core\Mould\MouldMaterial;

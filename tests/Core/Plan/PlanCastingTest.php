@@ -6,7 +6,6 @@ namespace MoltenNotes\Tests\Core\Plan;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use MoltenNotes\Core\Filling\Calibration;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
@@ -184,7 +183,7 @@ final class PlanCastingTest extends TestCase
 
     public function testACastersOwnPoursMoveTheFillRatio(): void
     {
-        $learnt = Calibration::from(array_fill(0, 4, ['ratio' => 1.5, 'filled' => false]));
+        $learnt = array_fill(0, 4, ['ratio' => 1.5, 'filled' => false]);
 
         self::assertLessThan(self::value(Plans::of(), 'filling', 'fill_ratio', 'rim'), self::value(Plans::of([], [], $learnt), 'filling', 'fill_ratio', 'rim'));
     }

@@ -6,9 +6,9 @@ namespace MoltenNotes\Tests\Core\Plan;
 
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Charge\MeltEnergy;
+use MoltenNotes\Core\Experience\Calibration;
 use MoltenNotes\Core\Feeding\FreezingTime;
 use MoltenNotes\Core\Feeding\Riser;
-use MoltenNotes\Core\Filling\Calibration;
 use MoltenNotes\Core\Filling\EntryHead;
 use MoltenNotes\Core\Filling\FluidLife;
 use MoltenNotes\Core\Gating\Choke;

@@ -110,7 +110,7 @@ function Planner({ attempt }: { attempt: Attempt }) {
   const { draft, sheet } = useSheet(attempt);
   const values = computed(Object.fromEntries(handbook.fields.map((field) => [field.key, sheet.at(field.key)])));
   const [settled] = useDebounce(values, 160, { equalityFn: same });
-  const plan = useQuery(livePlanQuery(settled));
+  const plan = useQuery(livePlanQuery(attempt.id, settled));
   const { busy, outcome, run } = useSaving();
   const typed = draft.touched.length > 0;
   const save = () => void run(draft.save).then((next) => next?.state === 'done' && navigate(`/attempts/${attempt.id}`));

@@ -3,10 +3,10 @@ import { useState } from 'react';
 import { answered, api, csrfToken, ProblemError, readProblem, type MeshReading, type TypedEntry } from '../../shared/api';
 
 /** A plan for what stands on the screen. The key is the question: an answer to an older one can never take its place; the last good one stays until the new is there. */
-export const livePlanQuery = (values: Record<string, TypedEntry>) =>
+export const livePlanQuery = (attempt: string, values: Record<string, TypedEntry>) =>
   queryOptions({
-    queryKey: ['plan', values],
-    queryFn: ({ signal }) => answered(api.POST('/api/plan', { body: { values }, signal })),
+    queryKey: ['plan', attempt, values],
+    queryFn: ({ signal }) => answered(api.POST('/api/plan', { body: { values, attempt }, signal })),
     placeholderData: keepPreviousData,
     staleTime: 60_000,
     gcTime: 60_000,

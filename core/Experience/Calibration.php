@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\Core\Filling;
+namespace MoltenNotes\Core\Experience;
 
 use MoltenNotes\Core\Quantity\Estimate;
 

@@ -2,19 +2,15 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\PlanCasting;
+namespace MoltenNotes\App\Notebook;
 
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\Notebook\Attempt;
-use MoltenNotes\App\Notebook\Heat;
-use MoltenNotes\App\Notebook\Remembered;
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Charge\MeltEnergy;
-use MoltenNotes\Core\Filling\Calibration;
+use MoltenNotes\Core\Experience\Experience;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
-use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Mass;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Temperature;
@@ -33,30 +29,25 @@ final readonly class OwnExperience
     {
     }
 
-    public function calibration(Caster $caster, ?string $process): Calibration
+    /** What counts for an attempt, or for values that are typed: everything but what the attempt itself came to. */
+    public function for(Caster $caster, ?string $process, ?Attempt $attempt): Experience
     {
-        if (null === $process) {
-            return Calibration::none();
-        }
-
-        /** @var array<string, array{state: string, ratio: float|null, filled: bool}> $pours */
-        $pours = $this->remembered->get($caster, "filling {$process}", fn (?array $before): array => $this->pours($caster, $process, $before ?? []));
+        $own = $attempt?->id()->toRfc4122() ?? '';
         $telling = [];
-        foreach ($pours as $pour) {
-            if (null !== $pour['ratio']) {
+        foreach (null === $process ? [] : $this->remembered->get($caster, "filling {$process}", fn (?array $before): array => $this->pours($caster, $process, $before ?? [])) as $id => $pour) {
+            if (null !== $pour['ratio'] && $id !== $own) {
                 $telling[] = ['ratio' => $pour['ratio'], 'filled' => $pour['filled']];
             }
         }
+        $ownHeat = $attempt?->heat()?->id()->toRfc4122() ?? '';
 
-        return [] === $telling ? Calibration::none() : Calibration::from($telling);
+        return new Experience($process, $telling, array_values(array_diff_key($this->efficiencies($caster), [$ownHeat => 0])));
     }
 
-    /** @return list<Estimate> shares of the drawn energy that reached the metal, of heats whose energy was logged */
+    /** @return array<string, float> heat → share of the drawn energy that reached the metal, of heats whose energy was logged */
     public function efficiencies(Caster $caster): array
     {
-        $shares = $this->remembered->get($caster, 'heats', fn (): array => $this->heats($caster));
-
-        return array_map(static fn (float $share): Estimate => Estimate::ratio($share), $shares);
+        return $this->remembered->get($caster, 'heats', fn (): array => $this->heats($caster));
     }
 
     /**
@@ -105,7 +96,7 @@ final readonly class OwnExperience
         return ['state' => $state, 'ratio' => null !== $ratio && $ratio > 0 ? $ratio : null, 'filled' => [] === array_intersect($record->defectKinds(), self::SHORT)];
     }
 
-    /** @return list<float> */
+    /** @return array<string, float> */
     private function heats(Caster $caster): array
     {
         $shares = [];
@@ -120,7 +111,7 @@ final readonly class OwnExperience
             $peak = $values->measurement('melt.peak')?->asTemperature() ?? Temperature::fromSi($alloy->liquidus->kelvin() + 100);
             $share = MeltEnergy::of($alloy, Mass::fromSi($charge->si()), Temperature::fromCelsius(20), $peak)->si() / $drawn->si();
             if ($share < 1) {
-                $shares[] = $share;
+                $shares[$heat->id()->toRfc4122()] = $share;
             }
         }
 

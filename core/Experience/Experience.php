@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Experience;
+
+use MoltenNotes\Core\Quantity\Estimate;
+
+/**
+ * What a caster's other pours have taught that counts for a record: what was foretold of each pour of the same process and whether it filled, and
+ * which share of the drawn energy reached the metal. The record's own outcome is never part of it: a pour must not foretell itself.
+ */
+final readonly class Experience
+{
+    /**
+     * @param string|null                             $process      mould process the pours are of
+     * @param list<array{ratio: float, filled: bool}> $pours        fill ratio as predicted without any factor, above zero, and the outcome
+     * @param list<float>                             $efficiencies shares of the drawn energy that reached the metal, 0 to 1
+     */
+    public function __construct(public ?string $process = null, public array $pours = [], public array $efficiencies = [])
+    {
+    }
+
+    public static function none(): self
+    {
+        return new self();
+    }
+
+    /** The factor on flow lengths in a mould of this process; none where the pours are of another. */
+    public function calibration(?string $process): Calibration
+    {
+        return [] === $this->pours || $process !== $this->process ? Calibration::none() : Calibration::from($this->pours);
+    }
+
+    /** @return list<Estimate> */
+    public function efficiencies(): array
+    {
+        return array_map(Estimate::ratio(...), $this->efficiencies);
+    }
+
+    /** @return array<string, mixed> as the attempt document holds it; empty where there is none */
+    public function toArray(): array
+    {
+        return array_filter(['process' => $this->process, 'pours' => $this->pours, 'efficiencies' => $this->efficiencies], static fn (mixed $part): bool => null !== $part && [] !== $part);
+    }
+}
