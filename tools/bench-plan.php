@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 use MoltenNotes\Core\Charge\Mix;
 use MoltenNotes\Core\Charge\Stock;
-use MoltenNotes\Core\Pattern\StlMesh;
+use MoltenNotes\Core\Geometry\StlMesh;
 use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Tests\Support\Meshes;
 
@@ -45,7 +45,7 @@ $sections = [['id' => 's0', 'shape' => 'plate', 'length' => '120 mm', 'width' =>
 foreach (['boss', 'ring', 'bar', 'tube', 'wedge', 'cylinder', 'plate', 'sphere', 'boss', 'bar', 'ring'] as $i => $shape) {
     $sections[] = ['id' => 's'.($i + 1), 'shape' => $shape, 'joins' => 's'.max(0, $i - 2), 'length' => '60 mm', 'width' => '9 mm', 'thickness' => '4 mm', 'thin_end' => '3 mm', 'diameter' => '40 mm', 'height' => '18 mm', 'wall' => '4 mm'];
 }
-$record = MoltenNotes\Core\Record\AttemptDocument::read(['format' => 'molten-notes/attempt', 'version' => 1, 'planned' => [
+$record = MoltenNotes\Core\Attempt\AttemptDocument::read(['format' => 'molten-notes/attempt', 'version' => 1, 'planned' => [
     'mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'casting.sections' => $sections, 'gating.sprue_height' => '110 mm', 'gating.basin' => 'cup', 'sand.moisture' => '3.2-3.8 %',
     'pour.temperature' => '730-745 C', 'pour.carry_time' => '15 s', 'feeding.riser' => 'open', 'feeding.riser_diameter' => '40 mm', 'melt.energy_source' => 'electric', 'crucible.volume' => '1 L',
 ]], [])['record'];

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 // The measurements of bin/bench: php tools/bench.php core | web | app URL
 
+use MoltenNotes\Core\Attempt\AttemptDocument;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Diagnosis\Diagnose;
 use MoltenNotes\Core\Quantity\UnitPreferences;
-use MoltenNotes\Core\Record\AttemptDocument;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 require __DIR__.'/bench-app.php';

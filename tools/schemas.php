@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 // Writes docs/formats/*.schema.json from the tables of the core: php tools/schemas.php
 
+use MoltenNotes\Core\Attempt\AttemptSchema;
 use MoltenNotes\Core\Diagnosis\Catalogue;
-use MoltenNotes\Core\Record\AttemptSchema;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

@@ -6,7 +6,7 @@ declare(strict_types=1);
 // Loopback only, bounded, and it ends by itself. Exit 1 when anything was answered or lost that must not be.
 
 use MoltenNotes\Core\Diagnosis\Catalogue;
-use MoltenNotes\Core\Planning\Remedies;
+use MoltenNotes\Core\NextAttempt\Remedies;
 use MoltenNotes\Tests\Support\Changes;
 use MoltenNotes\Tests\Support\Meshes;
 use MoltenNotes\Tests\Support\WildRecords;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Diagnosis;
 
-use MoltenNotes\Core\Record\Sign;
-use MoltenNotes\Core\Record\Vocabulary;
+use MoltenNotes\Core\Attempt\Sign;
+use MoltenNotes\Core\Attempt\Vocabulary;
 
 /** The catalogue: causes, how they show, and what a record says about them. Data of the trade behind one door. */
 final readonly class Catalogue

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Diagnosis;
 
-use MoltenNotes\Core\Record\Finding;
-use MoltenNotes\Core\Record\History;
+use MoltenNotes\Core\Attempt\Finding;
+use MoltenNotes\Core\Attempt\History;
 
 /** What is known of a cause before its signs are weighed: base rate, the caster's own history, the record, the details of the findings. */
 final readonly class ContextEvidence

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Diagnosis;
 
+use MoltenNotes\Core\Attempt\AttemptRecord;
+use MoltenNotes\Core\Attempt\Sign;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
-use MoltenNotes\Core\Record\AttemptRecord;
-use MoltenNotes\Core\Record\Sign;
 
 /** The door: one attempt in, its diagnosis out. */
 final readonly class Diagnose

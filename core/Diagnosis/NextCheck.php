@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Diagnosis;
 
-use MoltenNotes\Core\Record\Sign;
+use MoltenNotes\Core\Attempt\Sign;
 
 /** A check not made yet, and how much its answer is expected to tell. */
 final readonly class NextCheck

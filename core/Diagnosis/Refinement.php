@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Diagnosis;
 
-use MoltenNotes\Core\Record\Finding;
+use MoltenNotes\Core\Attempt\Finding;
 
 /** How the place, look or time of a finding moves one cause. */
 final readonly class Refinement

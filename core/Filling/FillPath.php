@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Filling;
 
-use MoltenNotes\Core\Pattern\SectionGeometry;
-use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Geometry\SectionGeometry;
+use MoltenNotes\Core\Geometry\Sections;
 
 /**
  * The way metal takes through the sections: from the nearest gate along what joins what.

@@ -6,17 +6,17 @@ namespace MoltenNotes\Core\Plan;
 
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Alloy\AlloyTable;
+use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Experience\Calibration;
 use MoltenNotes\Core\Experience\Experience;
+use MoltenNotes\Core\Geometry\SectionGeometry;
+use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Mould\Suitability;
-use MoltenNotes\Core\Pattern\SectionGeometry;
-use MoltenNotes\Core\Pattern\Sections;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Temperature;
-use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Workshop\Workshop;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Plan;
 
-use MoltenNotes\Core\Charge\MetalStage;
-use MoltenNotes\Core\Feeding\FeedStage;
-use MoltenNotes\Core\Filling\FillStage;
-use MoltenNotes\Core\Gating\GatingStage;
-use MoltenNotes\Core\Mould\MouldStage;
-use MoltenNotes\Core\Pattern\PatternStage;
-use MoltenNotes\Core\Venting\VentStage;
+use MoltenNotes\Core\Plan\Stage\FeedStage;
+use MoltenNotes\Core\Plan\Stage\FillStage;
+use MoltenNotes\Core\Plan\Stage\GatingStage;
+use MoltenNotes\Core\Plan\Stage\MetalStage;
+use MoltenNotes\Core\Plan\Stage\MouldStage;
+use MoltenNotes\Core\Plan\Stage\PatternStage;
+use MoltenNotes\Core\Plan\Stage\VentStage;
 
 /**
  * The door: everything known of an attempt in, its whole plan out.

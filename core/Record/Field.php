@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Record;
 
-use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\Unit;

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Record;
 
 use MoltenNotes\Core\CoreError;
-use MoltenNotes\Core\Pattern\Sections;
-use MoltenNotes\Core\Pattern\SectionsReader;
+use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\Nearest;
 use MoltenNotes\Core\Quantity\QuantityFormatter;

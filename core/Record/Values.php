@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Record;
 
-use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Quantity\Measurement;
 
 /** A set of named values, each of the kind its field asks for. A value that is not there is unknown, never zero. */

@@ -10,7 +10,7 @@ use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\LogPour\AttemptView;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\Core\Diagnosis\Catalogue;
-use MoltenNotes\Core\Planning\Remedies;
+use MoltenNotes\Core\NextAttempt\Remedies;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;

@@ -6,7 +6,7 @@ namespace MoltenNotes\App\Bin;
 
 use Doctrine\DBAL\Connection;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\Core\Record\Vocabulary;
+use MoltenNotes\Core\Attempt\Vocabulary;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;

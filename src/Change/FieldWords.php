@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Change;
 
+use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\CoreError;
 use MoltenNotes\Core\Diagnosis\Catalogue;
-use MoltenNotes\Core\Planning\Remedies;
-use MoltenNotes\Core\Planning\ValueWords;
+use MoltenNotes\Core\NextAttempt\Remedies;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
@@ -15,7 +15,7 @@ use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Field;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\ValueReader;
-use MoltenNotes\Core\Record\Vocabulary;
+use MoltenNotes\Core\Record\ValueWords;
 
 /** What a field is called and what stood in it, for whoever reads of a change. */
 final readonly class FieldWords
@@ -31,7 +31,8 @@ final readonly class FieldWords
 
     private QuantityFormatter $format;
 
-    public function __construct(private UnitPreferences $units)
+    /** @param array<string, string> $names record id → what it is called, for fields that name another record */
+    public function __construct(private UnitPreferences $units, private array $names = [])
     {
         $this->format = new QuantityFormatter($units);
     }
@@ -86,8 +87,10 @@ final readonly class FieldWords
         $list = self::LISTS[$field] ?? (str_starts_with($field, 'answers.') ? 'answer' : null);
 
         return match (true) {
+            1 === preg_match('/^\d{4}-\d{2}-\d{2}$/', $plain) && in_array($field, ['poured_on', 'melted_on'], true) => (new \DateTimeImmutable($plain))->format('j M Y'),
             'kind' === $field => Vocabulary::standard()->defects[$plain]->label ?? $plain,
             null !== $list => Choices::label($list, $plain),
+            in_array($field, ['heat', 'casting', 'attempt'], true) => $this->names[$plain] ?? 'one that is gone',
             default => $plain,
         };
     }

@@ -86,7 +86,7 @@ final readonly class History
         /** @var list<array{command_id: string, latest: int|string}> $page */
         $page = $this->storage->fetchAllAssociative("SELECT command_id, MAX(id) AS latest FROM record_change WHERE about_id IN ({$marks}) AND caster_id = ?{$older} GROUP BY command_id ORDER BY latest DESC LIMIT ".(self::PAGE + 1), [...$ids, $caster->id()->toBinary()]);
         $shown = array_slice($page, 0, self::PAGE);
-        $commands = $this->commands(array_column($shown, 'command_id'), $ids, new FieldWords($caster->units()));
+        $commands = $this->commands(array_column($shown, 'command_id'), $ids, new FieldWords($caster->units(), $this->names($caster)));
 
         return ['commands' => $commands, 'older' => count($page) > self::PAGE ? (int) $shown[self::PAGE - 1]['latest'] : null];
     }
@@ -126,6 +126,20 @@ final readonly class History
         return array_values(array_filter($commands));
     }
 
+    /** @return array<string, string> record id → what it is called: those that a field may name, the latest of them */
+    private function names(Caster $caster): array
+    {
+        /** @var list<array{id: string, name: string}> $rows */
+        $rows = $this->storage->fetchAllAssociative(
+            "(SELECT id, name FROM casting WHERE caster_id = :caster ORDER BY updated_at DESC LIMIT 500)
+             UNION ALL (SELECT id, COALESCE(name, CONCAT('melt of ', DATE_FORMAT(melted_on, '%e %b %Y')), 'a melt') AS name FROM heat WHERE caster_id = :caster ORDER BY melted_on DESC LIMIT 500)
+             UNION ALL (SELECT a.id, CONCAT(c.name, ', no. ', a.number) AS name FROM attempt a JOIN casting c ON c.id = a.casting_id WHERE a.caster_id = :caster ORDER BY a.happened_on DESC LIMIT 500)",
+            ['caster' => $caster->id()->toBinary()],
+        );
+
+        return array_combine(array_map(static fn (array $row): string => Uuid::fromBinary($row['id'])->toRfc4122(), $rows), array_column($rows, 'name'));
+    }
+
     /**
      * Clashing fields as both sides are shown, each with who changed it last.
      *
@@ -135,7 +149,7 @@ final readonly class History
      */
     public function withWhoAndWhen(array $clashes, Caster $caster): array
     {
-        $words = new FieldWords($caster->units());
+        $words = new FieldWords($caster->units(), $this->names($caster));
         $told = static fn (string $field, mixed $plain): array => ['raw' => $plain, 'shown' => $words->words($field, $plain)];
 
         return array_map(function (ClashingField $clash) use ($words, $told): array {

@@ -7,10 +7,10 @@ namespace MoltenNotes\App\Change;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\Core\Diagnosis\Catalogue;
-use MoltenNotes\Core\Planning\Change;
-use MoltenNotes\Core\Planning\NextAttempt;
-use MoltenNotes\Core\Planning\Remedies;
-use MoltenNotes\Core\Planning\UnknownRemedy;
+use MoltenNotes\Core\NextAttempt\Change;
+use MoltenNotes\Core\NextAttempt\NextAttempt;
+use MoltenNotes\Core\NextAttempt\Remedies;
+use MoltenNotes\Core\NextAttempt\UnknownRemedy;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\ValueReader;
 

@@ -10,15 +10,15 @@ use MoltenNotes\App\Notebook\Casting;
 use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
+use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\Diagnosis\Catalogue;
-use MoltenNotes\Core\Pattern\Sections;
-use MoltenNotes\Core\Planning\Change;
+use MoltenNotes\Core\Geometry\Sections;
+use MoltenNotes\Core\NextAttempt\Change;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\Nearest;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\UnknownField;
 use MoltenNotes\Core\Record\ValueReader;
-use MoltenNotes\Core\Record\Vocabulary;
 use Symfony\Component\Uid\Uuid;
 
 /** Fields of an attempt: its own, and "planned.…", "made.…", "observations.…", "answers.…", "opinions.…", "sheet.…" for what it holds many of. */

@@ -8,10 +8,10 @@ use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\RecordedFinding;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
+use MoltenNotes\Core\Attempt\Finding;
+use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\Quantity\Nearest;
-use MoltenNotes\Core\Record\Finding;
 use MoltenNotes\Core\Record\ValueReader;
-use MoltenNotes\Core\Record\Vocabulary;
 use Symfony\Component\Uid\Uuid;
 
 final class OpenFinding implements OpenRecord

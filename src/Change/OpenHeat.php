@@ -6,7 +6,7 @@ namespace MoltenNotes\App\Change;
 
 use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Notebook;
-use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\ValueReader;

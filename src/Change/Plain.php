@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Change;
 
 use MoltenNotes\Core\CoreError;
-use MoltenNotes\Core\Pattern\Sections;
-use MoltenNotes\Core\Planning\Change;
+use MoltenNotes\Core\Geometry\Sections;
+use MoltenNotes\Core\NextAttempt\Change;
 use MoltenNotes\Core\Quantity\Measurement;
 
 /** Values as JSON holds them, and whether two of them say the same. */

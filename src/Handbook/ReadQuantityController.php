@@ -6,12 +6,12 @@ namespace MoltenNotes\App\Handbook;
 
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Shared\Http\JsonBody;
-use MoltenNotes\Core\Planning\ValueWords;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Record\ValueWords;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;

@@ -14,11 +14,11 @@ use MoltenNotes\App\Notebook\Unreadable;
 use MoltenNotes\App\PlanCasting\PlanView;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
-use MoltenNotes\Core\Planning\ValueWords;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Record\ValueWords;
 use MoltenNotes\Core\Safety\Cautions;
 use Symfony\Component\Uid\Uuid;
 

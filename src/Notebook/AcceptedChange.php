@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Notebook;
 
 use Doctrine\ORM\Mapping as ORM;
-use MoltenNotes\Core\Planning\Change;
-use MoltenNotes\Core\Planning\Remedies;
+use MoltenNotes\Core\NextAttempt\Change;
+use MoltenNotes\Core\NextAttempt\Remedies;
 use MoltenNotes\Core\Record\Fields;
 
 /** One accepted line of a change sheet: from this attempt to the next. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Notebook;
 
 use Doctrine\ORM\Mapping as ORM;
-use MoltenNotes\Core\Pattern\Sections;
+use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\Fields;
 

@@ -7,6 +7,7 @@ namespace MoltenNotes\App\Notebook;
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\Core\Alloy\AlloyTable;
+use MoltenNotes\Core\Attempt\History;
 use MoltenNotes\Core\Charge\MeltEnergy;
 use MoltenNotes\Core\Experience\Experience;
 use MoltenNotes\Core\Plan\Basis;
@@ -14,7 +15,6 @@ use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\Mass;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Temperature;
-use MoltenNotes\Core\Record\History;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Uid\Uuid;
 

@@ -6,9 +6,9 @@ namespace MoltenNotes\App\Notebook;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use MoltenNotes\Core\Attempt\Finding;
+use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\Record\Choices;
-use MoltenNotes\Core\Record\Finding;
-use MoltenNotes\Core\Record\Vocabulary;
 use Symfony\Component\Uid\Uuid;
 
 /** One defect seen on the casting of an attempt. */

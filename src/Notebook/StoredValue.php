@@ -7,11 +7,11 @@ namespace MoltenNotes\App\Notebook;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\Core\CoreError;
-use MoltenNotes\Core\Pattern\Sections;
-use MoltenNotes\Core\Pattern\SectionsReader;
+use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\Field;
+use MoltenNotes\Core\Record\SectionsReader;
 use MoltenNotes\Core\Record\ValueReader;
 
 /** One value of the record in columns: quantities in SI with the unit the caster typed, everything else in a column of its kind. */

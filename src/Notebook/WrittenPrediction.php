@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Notebook;
 
 use Doctrine\ORM\Mapping as ORM;
-use MoltenNotes\Core\Planning\Outcome;
-use MoltenNotes\Core\Planning\Prediction;
+use MoltenNotes\Core\NextAttempt\Outcome;
+use MoltenNotes\Core\NextAttempt\Prediction;
 
 /** What the change sheet expected of one defect, written down before the pour and never changed after. */
 #[ORM\Entity]

@@ -6,13 +6,13 @@ namespace MoltenNotes\App\PlanCasting;
 
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Notebook;
-use MoltenNotes\Core\Mould\MouldSection;
+use MoltenNotes\Core\Attempt\AttemptRecord;
+use MoltenNotes\Core\Drawing\MouldSection;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
-use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\Values;
 use Psr\Log\LoggerInterface;
 

@@ -6,7 +6,7 @@ namespace MoltenNotes\App\PlanCasting;
 
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\Core\CoreError;
-use MoltenNotes\Core\Pattern\StlMesh;
+use MoltenNotes\Core\Geometry\StlMesh;
 use MoltenNotes\Core\Quantity\Length;
 use MoltenNotes\Core\Quantity\UnitTable;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;

@@ -8,7 +8,7 @@ use MoltenNotes\App\Diagnose\WhyView;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\Core\Diagnosis\Catalogue;
-use MoltenNotes\Core\Planning\NextAttempt;
+use MoltenNotes\Core\NextAttempt\NextAttempt;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 

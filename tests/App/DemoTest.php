@@ -9,7 +9,7 @@ use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Demo\LoadDemo;
 use MoltenNotes\App\Diagnose\WhyView;
 use MoltenNotes\App\Notebook\Attempt;
-use MoltenNotes\Core\Record\History;
+use MoltenNotes\Core\Attempt\History;
 
 /** The demo tells a story: each failure must be explained by its own record. */
 final class DemoTest extends ApiTestCase

@@ -6,12 +6,12 @@ namespace MoltenNotes\Tests\App;
 
 use MoltenNotes\App\PlanCasting\ReadMesh;
 use MoltenNotes\App\PlanCasting\ReadMeshHandler;
+use MoltenNotes\Core\Attempt\AttemptDocument;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
-use MoltenNotes\Core\Record\AttemptDocument;
 use MoltenNotes\Tests\Support\Changes;
 use MoltenNotes\Tests\Support\Meshes;
 use MoltenNotes\Tests\Support\Plans;

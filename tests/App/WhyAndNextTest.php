@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Tests\App;
 
+use MoltenNotes\Core\Attempt\AttemptDocument;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Diagnosis\Diagnose;
 use MoltenNotes\Core\Quantity\UnitPreferences;
-use MoltenNotes\Core\Record\AttemptDocument;
 
 final class WhyAndNextTest extends ApiTestCase
 {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Tests\Support;
 
+use MoltenNotes\Core\Attempt\AttemptDocument;
+use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Diagnosis\Diagnose;
 use MoltenNotes\Core\Diagnosis\Diagnosis;
 use MoltenNotes\Core\Quantity\UnitPreferences;
-use MoltenNotes\Core\Record\AttemptDocument;
-use MoltenNotes\Core\Record\AttemptRecord;
 
 /** Attempt records for the tests, read through the same door as a caster's document. */
 final class Records

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace MoltenNotes\Tests\Support;
 
 use MoltenNotes\Core\Alloy\AlloyTable;
-use MoltenNotes\Core\Pattern\Shape;
+use MoltenNotes\Core\Attempt\Vocabulary;
+use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Field;
 use MoltenNotes\Core\Record\FieldKind;
 use MoltenNotes\Core\Record\Fields;
-use MoltenNotes\Core\Record\Vocabulary;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

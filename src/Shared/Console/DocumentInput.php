@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Shared\Console;
 
+use MoltenNotes\Core\Attempt\AttemptDocument;
+use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Diagnosis\Catalogue;
-use MoltenNotes\Core\Record\AttemptDocument;
-use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\RejectedRecord;
 use Symfony\Component\Console\Input\InputInterface;

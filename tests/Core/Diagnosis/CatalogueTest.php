@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Tests\Core\Diagnosis;
 
 use MoltenNotes\Core\Diagnosis\Catalogue;
-use MoltenNotes\Core\Planning\Remedies;
+use MoltenNotes\Core\NextAttempt\Remedies;
 use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\FieldKind;

@@ -98,7 +98,7 @@ final class SuitabilityTest extends TestCase
     public function testNoRemedyPoursHotterThanTheMouldBears(): void
     {
         $record = Records::read(['made' => ['mould.process' => 'silicone', 'metal.alloy' => 'pewter_low_cu', 'pour.temperature' => '285 C', 'casting.wall' => '1 mm', 'casting.run' => '200 mm', 'gating.sprue' => '8 mm', 'gating.sprue_height' => '60 mm'], 'findings' => [['kind' => 'misrun']]]);
-        $planner = new \MoltenNotes\Core\Planning\NextAttempt(\MoltenNotes\Core\Diagnosis\Catalogue::standard(), \MoltenNotes\Core\Quantity\UnitPreferences::metric());
+        $planner = new \MoltenNotes\Core\NextAttempt\NextAttempt(\MoltenNotes\Core\Diagnosis\Catalogue::standard(), \MoltenNotes\Core\Quantity\UnitPreferences::metric());
         foreach ($planner->proposals($record, ['metal_cold', 'foam_gas']) as $change) {
             if ('pour.temperature' === $change->remedy->field && $change->new instanceof \MoltenNotes\Core\Quantity\Measurement) {
                 self::assertLessThan(310.0, $change->new->in('degC'));

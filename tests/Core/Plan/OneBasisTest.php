@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Tests\Core\Plan;
 
+use MoltenNotes\Core\Attempt\AttemptDocument;
+use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Diagnosis\Diagnose;
 use MoltenNotes\Core\Diagnosis\FactSheet;
-use MoltenNotes\Core\Mould\MouldSection;
+use MoltenNotes\Core\Drawing\MouldSection;
+use MoltenNotes\Core\NextAttempt\NextAttempt;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
-use MoltenNotes\Core\Planning\NextAttempt;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
-use MoltenNotes\Core\Record\AttemptDocument;
-use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Tests\Support\Plans;
 use MoltenNotes\Tests\Support\Records;
 use MoltenNotes\Tests\Support\WildRecords;
@@ -149,6 +149,9 @@ final class OneBasisTest extends TestCase
             self::assertSame($seat->section, $risers[$i]->subject, "{$name}: the riser stands where the plan has it");
             // To scale: as wide on the drawing as in the plan.
             $across = array_column($risers[$i]->outline, 0);
+            if ([] === $across) {
+                self::fail("{$name}: a riser without an outline");
+            }
             self::assertEqualsWithDelta($seat->diameter->millimetres(), max($across) - min($across), 0.05, $name);
             if ('' !== $seat->section && null !== $plan->figure('feeding', 'feeder_ratio', $seat->section)) {
                 ++$quoted['riser'];

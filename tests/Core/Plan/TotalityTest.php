@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Tests\Core\Plan;
 
+use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Diagnosis\Diagnose;
-use MoltenNotes\Core\Mould\MouldSection;
+use MoltenNotes\Core\Drawing\MouldSection;
+use MoltenNotes\Core\NextAttempt\NextAttempt;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
-use MoltenNotes\Core\Planning\NextAttempt;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
-use MoltenNotes\Core\Record\AttemptRecord;
 use MoltenNotes\Tests\Support\Plans;
 use MoltenNotes\Tests\Support\Records;
 use MoltenNotes\Tests\Support\WildRecords;

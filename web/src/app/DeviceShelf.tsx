@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { device, readable, shapes, useOutbox, type Clash, type Outgoing } from '../shared/record';
+import { device, draftFor, readable, shapes, useOutbox, type Clash, type Outgoing } from '../shared/record';
 import { momentWords } from '../shared/day';
 import { Dialog } from '../shared/ui/Dialog';
 
@@ -39,6 +39,11 @@ export function DeviceShelf() {
                       ? 'Changed elsewhere too: compare and choose.'
                       : `Saved here ${momentWords(item.made_at)}; ${outbox.trouble ? 'tried again by itself' : 'being sent'}.`}
                   </span>
+                  {item.state === 'waiting' && outbox.trouble && (
+                    <button type="button" className="press press-quiet text-sm" onClick={() => void outbox.recall(item)}>
+                      Do not send it: back to what I was writing <span className="sr-only">{item.label}</span>
+                    </button>
+                  )}
                 </li>
               ))}
             </ul>
@@ -57,6 +62,9 @@ export function DeviceShelf() {
                     {draft.label}
                   </Link>
                   <span className="block text-sm text-soft">{draft.refused ?? `Last written ${momentWords(new Date(draft.at).toISOString())}.`}</span>
+                  <button type="button" className="press press-quiet text-sm" onClick={() => void draftFor(draft.account, draft.record).drop()}>
+                    Throw it away <span className="sr-only">{draft.label}</span>
+                  </button>
                 </li>
               ))}
             </ul>

@@ -1,14 +1,15 @@
-import { useSuspenseQuery } from '@tanstack/react-query';
+import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { v7 as freshId } from 'uuid';
 import { DefectDrawing, FindingForm } from '../findings/index';
 import { MouldSection } from '../mould-section/index';
 import { RecordTools } from '../record-tools/index';
-import { defectWords, useHandbook, wordsFor, type Attempt, type Field, type Finding } from '../../shared/api';
+import { answered, api, defectWords, useHandbook, wordsFor, type Attempt, type Field, type Finding } from '../../shared/api';
 import { dayWords } from '../../shared/day';
 import { useChange, useComing, useDraft, useDraftPart, type Stands } from '../../shared/record';
 import { Cautions } from '../../shared/ui/Cautions';
+import { Dialog } from '../../shared/ui/Dialog';
 import { PickOne } from '../../shared/ui/Pegs';
 import { Pressed } from '../../shared/ui/Pressed';
 import { StandingMark } from '../../shared/ui/StandingMark';
@@ -109,17 +110,31 @@ function Head({ attempt }: { attempt: Attempt }) {
 
 /** Naming, moving, looking back and throwing away. */
 function ThisRecord({ attempt }: { attempt: Attempt }) {
+  const { heat } = attempt;
   return (
-    <RecordTools
-      part="attempt"
-      id={attempt.id}
-      label={nameOf(attempt)}
-      path={`/attempts/${attempt.id}`}
-      name={attempt.name}
-      history={`attempts/${attempt.id}`}
-      casting={attempt.casting_id}
-      onGone={`/castings/${attempt.casting_id}`}
-    />
+    <>
+      {heat && (
+        <RecordTools
+          part="heat"
+          id={heat.id}
+          title={heat.name ?? 'Its melt'}
+          label={heat.name ?? (heat.melted_on ? `Melt of ${dayWords(heat.melted_on)}` : 'A melt')}
+          path={`/attempts/${attempt.id}`}
+          name={heat.name}
+        />
+      )}
+      <RecordTools
+        title="This attempt"
+        part="attempt"
+        id={attempt.id}
+        label={nameOf(attempt)}
+        path={`/attempts/${attempt.id}`}
+        name={attempt.name}
+        history={`attempts/${attempt.id}`}
+        casting={attempt.casting_id}
+        onGone={`/castings/${attempt.casting_id}`}
+      />
+    </>
   );
 }
 
@@ -229,6 +244,7 @@ function FindingsBlock({ attempt, editing, setEditing }: { attempt: Attempt; edi
   const handbook = useHandbook();
   const change = useChange();
   const { outcome, run } = useSaving();
+  const [moving, setMoving] = useState<Finding | null>(null);
   const takeBack = (finding: Finding) =>
     void run(() =>
       change({
@@ -280,6 +296,9 @@ function FindingsBlock({ attempt, editing, setEditing }: { attempt: Attempt; edi
               <button type="button" className="press press-quiet" onClick={() => setEditing(finding)}>
                 Change
               </button>
+              <button type="button" className="press press-quiet" onClick={() => setMoving(finding)}>
+                Move <span className="sr-only">{defectWords(handbook, finding.kind)}</span>
+              </button>
               <button type="button" className="press press-quiet" onClick={() => takeBack(finding)}>
                 Take back <span className="sr-only">{defectWords(handbook, finding.kind)}</span>
               </button>
@@ -288,8 +307,39 @@ function FindingsBlock({ attempt, editing, setEditing }: { attempt: Attempt; edi
         </ul>
       )}
       <NewFinding attempt={attempt} open={editing === 'new'} onOpen={() => setEditing('new')} onClose={() => setEditing(null)} />
+      {moving && <MoveFinding attempt={attempt} finding={moving} run={run} onClose={() => setMoving(null)} />}
       {editing !== 'new' && editing !== null && <KnownFinding key={editing.id} attempt={attempt} finding={editing} onClose={() => setEditing(null)} />}
     </section>
+  );
+}
+
+/** A finding that was written at the wrong attempt. */
+function MoveFinding({ attempt, finding, run, onClose }: { attempt: Attempt; finding: Finding; run: ReturnType<typeof useSaving>['run']; onClose: () => void }) {
+  const change = useChange();
+  const casting = useQuery({
+    queryKey: ['castings', attempt.casting_id, null],
+    queryFn: () => answered(api.GET('/api/castings/{id}', { params: { path: { id: attempt.casting_id } } })),
+  });
+  const others = casting.data?.trail.filter((other) => other.id !== attempt.id) ?? [];
+  const move = (to: string) => {
+    void run(() =>
+      change({ label: `${nameOf(attempt)}: a finding moved`, path: `/attempts/${to}`, changes: [{ part: 'finding', id: finding.id, set: { attempt: { was: attempt.id, to } } }] }),
+    );
+    onClose();
+  };
+  return (
+    <Dialog open onClose={onClose} title="Which attempt was it found on?" narrow>
+      <ul className="rule">
+        {others.map((other) => (
+          <li key={other.id} className="hairline first:border-t-0">
+            <button type="button" className="press press-quiet w-full justify-start" onClick={() => move(other.id)}>
+              No. {other.number}: {verdictWords(other.state, other.verdict).toLowerCase()}
+            </button>
+          </li>
+        ))}
+        {casting.data && others.length === 0 && <li className="py-2 text-soft">This casting has no other attempt.</li>}
+      </ul>
+    </Dialog>
   );
 }
 

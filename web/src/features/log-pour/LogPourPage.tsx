@@ -158,7 +158,7 @@ function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null
           />
         </div>
       </Block>
-      <div className="save-bar" data-idle={draft.touched.length === 0}>
+      <div className="save-bar" data-idle={draft.touched.length === 0 && outcome === null}>
         <DraftState draft={draft} outcome={outcome} what="The pour" onDrop={() => void draft.drop()} />
         <button type="submit" className="press press-molten px-8 text-lg" disabled={busy || (!away && !chosen)}>
           {busy ? 'Saving' : attempt?.poured_on ? 'Save' : 'Save the pour'}
@@ -248,7 +248,7 @@ function WhichHeat({ heats, chosen, onChoose }: { heats: Suggestions['heats']; c
   if (heats.length === 0) return null;
   return (
     <fieldset className="mb-4">
-      <legend className="lettering mb-1">Poured from the same melt as before?</legend>
+      <legend className="lettering mb-1">Which melt was it poured from?</legend>
       <PickOne
         label="The same melt as before"
         choices={heats.map((heat) => ({
@@ -259,6 +259,11 @@ function WhichHeat({ heats, chosen, onChoose }: { heats: Suggestions['heats']; c
         value={chosen}
         onChange={onChoose}
       />
+      <p className="mt-1 text-sm text-soft">
+        {chosen === null
+          ? 'None of these: a melt of its own. Several moulds filled from one melt share what is known of it.'
+          : 'What you change of this melt below is changed for every mould that was filled from it.'}
+      </p>
     </fieldset>
   );
 }

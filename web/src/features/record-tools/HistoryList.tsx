@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { History } from '../../shared/api';
 import { momentWords } from '../../shared/day';
-import { useChange, type Plain } from '../../shared/record';
+import { isBlank, useChange } from '../../shared/record';
 import { Pressed } from '../../shared/ui/Pressed';
 import { Failed, Loading } from '../../shared/ui/states';
 import { useSaving } from '../../shared/ui/useSaving';
@@ -10,6 +10,8 @@ import { takenBack } from './model';
 import { historyQuery, type Subject } from './queries';
 
 type Entry = History['commands'][number];
+
+const PARTS: Record<string, string> = { casting: 'Casting', attempt: 'Attempt', heat: 'Melt', finding: 'Finding', workshop_row: 'Thing of the workshop', workshop: 'Workshop' };
 
 /** Every change of a record, the latest first: when, on which device, from what to what; and each can be taken back. */
 export function HistoryList({ subject, label, path }: { subject: Subject; label: string; path: string }) {
@@ -44,8 +46,8 @@ export function HistoryList({ subject, label, path }: { subject: Subject; label:
             <dl>
               {entry.changes.map((row) => (
                 <div key={`${row.id} ${row.field}`} className="flex flex-wrap gap-x-3">
-                  <dt className="text-soft">{row.label}</dt>
-                  <dd>{row.field === 'created' ? '' : <Move was={row.was.shown} became={row.became.shown} />}</dd>
+                  <dt className="text-soft">{row.field === 'created' ? `${PARTS[row.part] ?? row.part} begun` : row.label}</dt>
+                  <dd>{row.field === 'created' ? '' : <Move was={isBlank(row.was.raw) || row.was.raw === false ? null : row.was.shown} became={row.became.shown} />}</dd>
                 </div>
               ))}
             </dl>
@@ -68,10 +70,15 @@ export function HistoryList({ subject, label, path }: { subject: Subject; label:
   );
 }
 
-function Move({ was, became }: { was: Plain; became: Plain }) {
+function Move({ was, became }: { was: string | null; became: string }) {
   return (
     <>
-      <s className="text-soft">{String(was)}</s> → <span className="figure">{String(became)}</span>
+      {was !== null && (
+        <>
+          <s className="text-soft">{was}</s> →{' '}
+        </>
+      )}
+      <span className="figure">{became}</span>
     </>
   );
 }

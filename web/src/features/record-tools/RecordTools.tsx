@@ -16,24 +16,28 @@ interface Props {
   label: string;
   path: string;
   name: string | null;
-  history: Subject;
+  /** Not asked for where another record on the page tells it too. */
+  history?: Subject;
+  /** What the tools are for, where there are several on a page. */
+  title?: string;
   /** The casting an attempt belongs to: it may be moved to another. */
   casting?: string;
-  /** Where to go once it is in the bin. */
-  onGone: string;
+  /** Where to go once it is in the bin; stays here when not told. */
+  onGone?: string;
 }
 
 /** What can be done with any record: call it something else, move it, see who changed what, throw it away. */
-export function RecordTools({ part, id, label, path, name, history, casting, onGone }: Props) {
+export function RecordTools({ part, id, label, path, name, history, title, casting, onGone }: Props) {
   const [open, setOpen] = useState<'name' | 'move' | 'history' | null>(null);
   const change = useChange();
   const navigate = useNavigate();
   const { outcome, run } = useSaving();
   const set = (field: string, was: Plain, to: Plain) => run(() => change({ label, path, changes: [{ part, id, set: { [field]: { was, to } } }] }));
-  const bin = () => void set('binned', false, true).then((next) => next?.state !== 'refused' && navigate(onGone));
+  const bin = () => void set('binned', false, true).then((next) => next?.state !== 'refused' && onGone && navigate(onGone));
   return (
-    <section className="mt-10 border-t border-ink pt-3" aria-label="This record">
-      <div className="flex flex-wrap gap-2">
+    <section className="mt-10 border-t border-ink pt-3" aria-label={title ?? 'This record'}>
+      <div className="flex flex-wrap items-center gap-2">
+        {title && <span className="lettering text-ink">{title}</span>}
         <button type="button" className="press press-quiet" onClick={() => setOpen('name')}>
           {name === null ? 'Give it a name' : 'Rename'}
         </button>
@@ -42,9 +46,11 @@ export function RecordTools({ part, id, label, path, name, history, casting, onG
             Move to another casting
           </button>
         )}
-        <button type="button" className="press press-quiet" onClick={() => setOpen('history')}>
-          What was changed
-        </button>
+        {history && (
+          <button type="button" className="press press-quiet" onClick={() => setOpen('history')}>
+            What was changed
+          </button>
+        )}
         <button type="button" className="press press-quiet" onClick={bin}>
           Into the bin
         </button>
@@ -74,7 +80,7 @@ export function RecordTools({ part, id, label, path, name, history, casting, onG
         )}
       </Dialog>
       <Dialog open={open === 'history'} onClose={() => setOpen(null)} title="What was changed">
-        {open === 'history' && <HistoryList subject={history} label={label} path={path} />}
+        {open === 'history' && history && <HistoryList subject={history} label={label} path={path} />}
       </Dialog>
     </section>
   );

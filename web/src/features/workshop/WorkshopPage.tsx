@@ -112,7 +112,7 @@ export function WorkshopPage() {
             </fieldset>
           </div>
         </section>
-        <div className="save-bar" data-idle={!typed}>
+        <div className="save-bar" data-idle={!typed && outcome === null}>
           <DraftState draft={draft} outcome={outcome} what="The workshop" onDrop={() => void draft.drop()} />
           {outcome?.state === 'done' && !typed && <span className="text-soft">Saved.</span>}
           <button type="submit" className="press press-molten px-8 text-lg" disabled={busy || !typed}>

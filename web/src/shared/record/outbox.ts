@@ -30,6 +30,7 @@ export class Outbox {
   private timer: ReturnType<typeof setTimeout> | undefined;
   private delay = SOONEST;
   private running = false;
+  private again = false;
   private closed = true;
 
   /**
@@ -124,17 +125,26 @@ export class Outbox {
     this.now();
   }
 
-  async forget(item: Outgoing): Promise<void> {
-    if (item.seq !== undefined) await device.outbox.delete(item.seq);
+  /** Out of the queue and back into the draft: for something that the notebook will not take, ever. */
+  async recall(item: Outgoing): Promise<void> {
+    await backToDraft(item, null);
+    this.now();
   }
 
   private kick(): void {
-    if (this.running || this.closed || this.timer !== undefined) return;
+    if (this.closed || this.timer !== undefined) return;
+    if (this.running) {
+      // It may have looked already and found nothing.
+      this.again = true;
+      return;
+    }
     this.running = true;
+    this.again = false;
     void this.alone(() => this.drain())
       .catch(() => this.later(null, null))
       .finally(() => {
         this.running = false;
+        if (this.again) this.kick();
       });
   }
 
@@ -192,6 +202,8 @@ export class Outbox {
   private later(item: Outgoing | null, problem: Problem | null): void {
     this.trouble = problem;
     if (item) this.answer(item, { state: 'waiting', problem });
+    // Something broke on this device itself: nobody is left waiting for an answer.
+    else for (const id of [...this.waiting.keys()]) this.resolve(id, { state: 'waiting', problem });
     if (this.closed) return;
     this.timer = setTimeout(() => {
       this.timer = undefined;
@@ -213,8 +225,12 @@ export class Outbox {
   }
 
   private answer(item: Outgoing, outcome: Outcome): void {
-    this.waiting.get(item.id)?.(outcome);
-    this.waiting.delete(item.id);
+    this.resolve(item.id, outcome);
+  }
+
+  private resolve(id: string, outcome: Outcome): void {
+    this.waiting.get(id)?.(outcome);
+    this.waiting.delete(id);
   }
 
   private tell(): void {
@@ -237,9 +253,9 @@ function bodyOf(item: Outgoing): CommandEntry {
 }
 
 /** What was refused is a draft again, each fault at its field. What was typed there since counts. */
-async function backToDraft(item: Outgoing, problem: Problem): Promise<void> {
+async function backToDraft(item: Outgoing, problem: Problem | null): Promise<void> {
   const problems: Record<string, string> = {};
-  for (const fault of problem.problems) {
+  for (const fault of problem?.problems ?? []) {
     const [, index, field = ''] = /^\/changes\/(\d+)(?:\/(?:set|create)\/(.+))?$/.exec(fault.pointer) ?? [];
     const change = item.changes[Number(index)];
     const known = change && Object.keys(change.set).find((name) => field === name || field.startsWith(`${name}/`));
@@ -266,7 +282,7 @@ async function backToDraft(item: Outgoing, problem: Problem): Promise<void> {
       path: item.path,
       parts: Object.fromEntries(item.changes.map((change) => [change.key, { part: change.part, id: change.id, ...(change.create ? { create: change.create } : {}) }])),
       at: Date.now(),
-      refused: problem.title,
+      refused: problem?.title ?? null,
       problems,
     });
     if (item.seq !== undefined) await device.outbox.delete(item.seq);

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Attempt;
+
+use MoltenNotes\Core\Experience\Experience;
+use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Workshop\Workshop;
+
+/** Everything known of one attempt: what the diagnosis reads and what a change sheet copies. */
+final readonly class AttemptRecord
+{
+    /**
+     * @param list<string>                        $observations codes noticed during the pour
+     * @param list<Finding>                       $findings
+     * @param array<string, 'yes'|'no'|'unclear'> $answers      check → answer
+     */
+    public function __construct(
+        public string $castingName,
+        public ?string $purpose,
+        public int $number,
+        public ?string $pouredOn,
+        public Values $planned,
+        public Values $made,
+        public Values $heat,
+        public array $observations,
+        public array $findings,
+        public array $answers,
+        public History $history,
+        public ?string $verdict,
+        public ?string $note = null,
+        public ?Workshop $workshop = null,
+        public Experience $experience = new Experience(),
+    ) {
+    }
+
+    /** Values that are no attempt yet, on the same ground as one: the caster's workshop and experience. */
+    public static function ofValues(Values $values, ?Workshop $workshop, Experience $experience): self
+    {
+        return new self('', null, 1, null, $values, Values::none(), Values::none(), [], [], [], new History(), null, null, $workshop, $experience);
+    }
+
+    /** The same ground with other values; nothing of the pour that is over. */
+    public function with(Values $values): self
+    {
+        return self::ofValues($values, $this->workshop, $this->experience);
+    }
+
+    /** What counts for computing: as made where known, as planned where not; the heat's own values for the melt; nothing of another process. */
+    public function values(): Values
+    {
+        return $this->planned->overlaidBy($this->made)->overlaidBy($this->heat)->ofItsProcess();
+    }
+
+    /** @return list<string> kinds of defect, each once, in a fixed order */
+    public function defectKinds(): array
+    {
+        $kinds = array_values(array_unique(array_map(static fn (Finding $finding): string => $finding->kind, $this->findings)));
+        sort($kinds);
+
+        return $kinds;
+    }
+
+    /** @return array<string, mixed> the attempt document of docs/formats */
+    public function toArray(): array
+    {
+        return array_filter([
+            'format' => AttemptDocument::FORMAT,
+            'version' => AttemptDocument::VERSION,
+            'casting' => array_filter(['name' => $this->castingName, 'purpose' => $this->purpose], static fn (?string $value): bool => null !== $value),
+            'attempt' => array_filter(['number' => $this->number, 'poured_on' => $this->pouredOn, 'note' => $this->note], static fn (mixed $value): bool => null !== $value),
+            'planned' => $this->planned->toArray(),
+            'made' => $this->made->toArray(),
+            'heat' => $this->heat->toArray(),
+            'observations' => $this->observations,
+            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $this->findings),
+            'answers' => $this->answers,
+            'history' => array_filter(['attempts' => $this->history->attempts, 'confirmed' => $this->history->confirmed], static fn (mixed $value): bool => 0 !== $value && [] !== $value),
+            'verdict' => $this->verdict,
+            'workshop' => $this->workshop?->toArray(),
+            'experience' => $this->experience->toArray(),
+        ], static fn (mixed $value): bool => null !== $value && [] !== $value);
+    }
+}

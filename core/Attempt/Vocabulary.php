@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Attempt;
+
+/** What can be written down about a pour: defects in seven classes, observations, checks. */
+final readonly class Vocabulary
+{
+    /**
+     * @param array<string, string>                             $classes      letter → words
+     * @param array<string, Sign>                               $defects
+     * @param array<string, Sign>                               $checks
+     * @param array<string, array{label: string, when: string}> $observations
+     */
+    private function __construct(public array $classes, public array $defects, public array $checks, public array $observations)
+    {
+    }
+
+    public static function standard(): self
+    {
+        /** @var self|null $standard */
+        static $standard = null;
+
+        return $standard ??= self::load();
+    }
+
+    public function sign(string $code): ?Sign
+    {
+        return $this->defects[$code] ?? $this->checks[$code] ?? null;
+    }
+
+    private static function load(): self
+    {
+        /** @var array{classes: array<string, string>, rows: list<array{string, string, string, string, float}>} $atlas */
+        $atlas = require __DIR__.'/Data/defects.php';
+        $defects = [];
+        foreach ($atlas['rows'] as [$code, $class, $label, $words, $leak]) {
+            $defects[$code] = new Sign($code, $class, $label, $words, [], $leak, null);
+        }
+        /** @var list<array{string, string, string, list<string>, float, '*'|list<string>}> $rows */
+        $rows = require __DIR__.'/Data/checks.php';
+        $checks = [];
+        foreach ($rows as [$check, $question, $how, $askedWith, $chance, $processes]) {
+            $checks[$check] = new Sign($check, '', $question, $how, $askedWith, $chance, '*' === $processes ? null : $processes);
+        }
+        /** @var list<array{string, string, string}> $noticed */
+        $noticed = require __DIR__.'/Data/observations.php';
+        $observations = [];
+        foreach ($noticed as [$noticedCode, $noticedLabel, $when]) {
+            $observations[$noticedCode] = ['label' => $noticedLabel, 'when' => $when];
+        }
+
+        return new self($atlas['classes'], $defects, $checks, $observations);
+    }
+}

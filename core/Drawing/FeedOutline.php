@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Drawing;
+
+use MoltenNotes\Core\Geometry\Shape;
+use MoltenNotes\Core\Plan\RiserSeat;
+
+/** Risers and vents of the mould section. */
+final class FeedOutline
+{
+    /** @var list<SectionPart> */
+    public array $parts = [];
+
+    public function __construct(private readonly SectionMeasures $at)
+    {
+        $this->risers();
+        $this->vents();
+    }
+
+    private function risers(): void
+    {
+        foreach ($this->at->assembly->risers as $index => $riser) {
+            [$centre, $foot, $width] = $this->seat($riser);
+            $this->oneRiser($riser, $centre, $foot, $width, $index);
+        }
+    }
+
+    /** @return array{float, float, float} centre, foot and width of what the riser stands on */
+    private function seat(RiserSeat $riser): array
+    {
+        $box = $this->at->layout->boxes[$riser->section] ?? null;
+        if (null !== $box) {
+            return [$this->at->left + $box['x'] + $box['width'] / 2, $this->at->foot + $box['y'] + $box['height'], $box['width']];
+        }
+        $onHeavy = false !== $this->at->values->get('feeding.at_heaviest');
+        $centre = $this->at->left + $this->at->length * 0.58 + ($onHeavy ? min($this->at->heavy, $this->at->length * 0.42) / 2 : -$this->at->length * 0.35);
+        $foot = null === $this->at->layout ? $this->at->foot + ($onHeavy ? $this->at->height : $this->at->wall) : $this->at->topAt($centre, $this->at->layout);
+
+        return [$centre, $foot, $this->at->heavy];
+    }
+
+    private function oneRiser(RiserSeat $riser, float $centre, float $foot, float $seat, int $index): void
+    {
+        $kind = $this->at->values->choice('feeding.riser');
+        $diameter = $riser->diameter->millimetres();
+        $neck = max(3.0, $diameter * 0.2);
+        $neckHalf = min($riser->neck->millimetres(), $seat, $diameter) / 2;
+        $top = 'open' === $kind ? max($this->at->top(), $foot + $neck + $diameter) : min($this->at->top() - 8, $foot + $neck + $riser->height->millimetres());
+        $half = $diameter / 2;
+        $this->parts[] = new SectionPart("riser-{$index}", 'riser', 'open' === $kind ? 'Open riser' : 'Blind riser', $this->at->text('feeding.riser_diameter'), $this->at->closed([
+            [$centre - $neckHalf, $foot], [$centre + $neckHalf, $foot], [$centre + $neckHalf, $foot + $neck * 0.4], [$centre + $half, $foot + $neck],
+            [$centre + $half, $top], [$centre - $half, $top], [$centre - $half, $foot + $neck], [$centre - $neckHalf, $foot + $neck * 0.4],
+        ]), ['feeding.riser', 'feeding.riser_diameter', 'feeding.riser_height', 'feeding.at_heaviest'], !$riser->diameter->isTold(), $riser->section);
+    }
+
+    private function vents(): void
+    {
+        $flagged = null === $this->at->layout ? 0 : $this->ventsOnSections($this->at->layout);
+        $count = max(0, ($this->at->values->count('venting.vents') ?? 0) - $flagged);
+        for ($i = 0; $i < min($count, 12); ++$i) {
+            $x = $this->at->left + $this->at->length * (0.06 + 0.9 * ($i + 0.5) / max(1, min($count, 12)));
+            $onBoss = $x > $this->at->left + $this->at->length * 0.58 && $x < $this->at->left + $this->at->length * 0.58 + $this->at->heavy;
+            if ($onBoss && in_array($this->at->values->choice('feeding.riser'), ['open', 'blind'], true)) {
+                $x = $this->at->left + $this->at->length * 0.97;
+                $onBoss = false;
+            }
+            $foot = (null === $this->at->layout ? $this->at->foot + ($onBoss ? $this->at->height : $this->at->wall) : $this->at->topAt($x, $this->at->layout)) + 2;
+            $this->parts[] = new SectionPart("vent-{$i}", 'vent', 'Vent', '', $this->at->box($x - 0.8, $foot, $x + 0.8, $this->at->top()), ['venting.vents', 'venting.high_points'], false);
+        }
+    }
+
+    private function ventsOnSections(SectionLayout $layout): int
+    {
+        $drawn = 0;
+        foreach ($this->at->basis->sections?->all() ?? [] as $section) {
+            $box = $layout->boxes[$section->id] ?? null;
+            if (!$section->vent || null === $box) {
+                continue;
+            }
+            ++$drawn;
+            $ring = in_array($section->shape, [Shape::Ring, Shape::Tube], true);
+            $x = $this->at->left + $box['x'] + $box['width'] * ($ring ? 0.97 : 0.5);
+            $this->parts[] = new SectionPart("vent-{$section->id}", 'vent', 'Vent', '', $this->at->box($x - 0.8, $this->at->foot + $box['y'] + $box['height'] + 2, $x + 0.8, $this->at->top()), ['venting.vents', 'casting.sections'], false, $section->id);
+        }
+
+        return $drawn;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Geometry;
+
+use MoltenNotes\Core\Quantity\Measurement;
+
+/** One part of a casting: a simple body, what it joins, and what the mould does to it (gate, riser, vent, chill). */
+final readonly class Section
+{
+    /**
+     * @param array<string, Measurement> $measurements length, width, thickness, thin_end, diameter, wall, height, volume, area, run, foot
+     * @param 'end'|'top'|'under'        $sits         where on the section it joins
+     * @param int                        $gates        gates that enter the casting here
+     */
+    public function __construct(
+        public string $id,
+        public string $label,
+        public Shape $shape,
+        public array $measurements,
+        public ?string $joins,
+        public string $sits,
+        public int $count,
+        public bool $upright,
+        public int $gates,
+        public bool $riser,
+        public bool $vent,
+        public bool $chill,
+    ) {
+    }
+
+    /** Metres, square or cubic metres; null where it was not given. */
+    public function si(string $measurement): ?float
+    {
+        return isset($this->measurements[$measurement]) ? $this->measurements[$measurement]->si() : null;
+    }
+
+    /** @return list<string> measurements still wanted before it is a body */
+    public function lacks(): array
+    {
+        return array_values(array_filter($this->shape->measurements(), fn (string $name): bool => !isset($this->measurements[$name])));
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return array_filter([
+            'id' => $this->id, 'label' => $this->label, 'shape' => $this->shape->value, 'joins' => $this->joins,
+            'sits' => $this->sits, 'count' => $this->count, 'upright' => $this->upright, 'gates' => $this->gates, 'riser' => $this->riser, 'vent' => $this->vent, 'chill' => $this->chill,
+        ], static fn (mixed $value): bool => null !== $value && false !== $value && 0 !== $value)
+            + array_map(static fn (Measurement $measurement): array => $measurement->toArray(), $this->measurements);
+    }
+}

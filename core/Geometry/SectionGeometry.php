@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Geometry;
+
+/**
+ * What a section measures. All lengths in metres, areas in square metres, volumes in cubic metres, for one of its kind.
+ *
+ * Source: plain geometry. The faces by which sections touch are not cooled and are left out of the cooled area (Chvorinov's rule as taught,
+ * N. Chvorinov 1940; common practice).
+ */
+final readonly class SectionGeometry
+{
+    /**
+     * @param float $volume    of the body
+     * @param float $surface   of the whole body
+     * @param float $joint     face by which it touches what it joins
+     * @param float $thickness least measurement: what decides filling and freezing
+     * @param float $run       way the metal has to go through it
+     * @param float $cross     section the stream fills, all streams together
+     * @param float $height    from its lowest to its highest point in the mould
+     * @param float $footprint area seen from above
+     * @param float $across    length along the drawn section
+     * @param float $depth     length across it, seen from above
+     * @param float $meanTop   mean height of its upper side over its lowest point: a round top is lower than its highest point
+     * @param float $bore      diameter of the hole seen from above; 0 for none
+     * @param bool  $round     whether the outline seen from above is a circle
+     */
+    private function __construct(
+        public float $volume,
+        public float $surface,
+        public float $joint,
+        public float $thickness,
+        public float $run,
+        public float $cross,
+        public float $height,
+        public float $footprint,
+        public float $across,
+        public float $depth,
+        public float $meanTop,
+        private float $bore,
+        private bool $round,
+    ) {
+    }
+
+    /** Null while measurements are missing. */
+    public static function of(Section $section): ?self
+    {
+        if ([] !== $section->lacks()) {
+            return null;
+        }
+        $of = static fn (string $name): float => $section->si($name) ?? 0.0;
+        /** @var array{float, float, float, float, float, float, float, float, float} $body */
+        $body = match ($section->shape) {
+            Shape::Plate, Shape::Bar => self::prism($of('length'), $of('width'), $of('thickness'), $of('thickness')),
+            Shape::Wedge => self::prism($of('length'), $of('width'), $of('thickness'), $of('thin_end')),
+            Shape::Cylinder, Shape::Boss => self::cylinder($of('diameter'), $of('height')),
+            Shape::Tube => self::hollow($of('diameter'), $of('wall'), $of('height'), $of('wall')),
+            Shape::Ring => self::hollow($of('diameter'), $of('width'), $of('thickness'), min($of('width'), $of('thickness'))),
+            Shape::Sphere => self::sphere($of('diameter')),
+            Shape::Free => self::free($of('volume'), $of('area')),
+        };
+        [$volume, $surface, $joint, $thickness, $run, $cross, $height, $footprint, $across] = $body;
+        $round = in_array($section->shape, [Shape::Cylinder, Shape::Boss, Shape::Tube, Shape::Ring, Shape::Sphere], true);
+        $depth = $round ? $of('diameter') : (Shape::Free === $section->shape ? $across : $of('width'));
+        $meanTop = match ($section->shape) {
+            Shape::Wedge => ($of('thickness') + $of('thin_end')) / 2,
+            // A ball's upper half stands two thirds of its radius over its middle, taken over the circle seen from above.
+            Shape::Sphere => $height * 5 / 6,
+            default => $height,
+        };
+        $bore = in_array($section->shape, [Shape::Tube, Shape::Ring], true) ? max(0.0, $of('diameter') - 2 * $of('wall') - 2 * $of('width')) : 0.0;
+        if ($section->upright && Shape::Sphere !== $section->shape) {
+            // Stood on its end: what lay along the mould now stands up in it. What is round then shows its side, and its upper side is a half pipe.
+            [$height, $across] = [$across, $height];
+            $footprint = $across * $depth;
+            $meanTop = $round ? $height / 2 + \M_PI / 8 * $height : $height;
+            $bore = 0.0;
+            $round = false;
+        }
+
+        return new self($volume, $surface, $joint, $thickness, $section->si('run') ?? $run, $cross, $height, $footprint, $across, $depth, $meanTop, $bore, $round || Shape::Sphere === $section->shape);
+    }
+
+    /**
+     * The chord of its outline seen from above, at this distance from the middle: metal lies between the two half-lengths, on either side.
+     *
+     * @return array{float, float} inner and outer half-length, metres; the same where there is none
+     */
+    public function chord(float $x): array
+    {
+        if (!$this->round) {
+            return 2 * abs($x) <= $this->across * (1 + 1e-12) ? [0.0, $this->depth / 2] : [0.0, 0.0];
+        }
+        $half = static fn (float $diameter): float => sqrt(max(0.0, ($diameter / 2) ** 2 - $x ** 2));
+
+        return [$half($this->bore), $half($this->depth)];
+    }
+
+    /** @return array{float, float, float, float, float, float, float, float, float} */
+    private static function prism(float $length, float $width, float $thick, float $thin): array
+    {
+        $mean = ($thick + $thin) / 2;
+        $slope = sqrt($length ** 2 + ($thick - $thin) ** 2);
+        $surface = $length * $width + $slope * $width + 2 * $length * $mean + $width * ($thick + $thin);
+
+        return [$length * $width * $mean, $surface, $width * $thick, min($thin, $thick, $width), $length, $width * $mean, max($thick, $thin), $length * $width, $length];
+    }
+
+    /** @return array{float, float, float, float, float, float, float, float, float} */
+    private static function cylinder(float $diameter, float $height): array
+    {
+        $end = \M_PI * $diameter ** 2 / 4;
+
+        return [$end * $height, \M_PI * $diameter * $height + 2 * $end, $end, min($diameter, $height), max($diameter, $height), min($end, $diameter * $height), $height, $end, $diameter];
+    }
+
+    /**
+     * Rings and tubes: metal comes round both ways and meets opposite.
+     *
+     * @return array{float, float, float, float, float, float, float, float, float}
+     */
+    private static function hollow(float $outer, float $radial, float $axial, float $thickness): array
+    {
+        $inner = $outer - 2 * $radial;
+        $face = \M_PI * ($outer - $radial) * $radial;
+        $surface = \M_PI * ($outer + $inner) * $axial + 2 * $face;
+
+        return [$face * $axial, $surface, $radial * $axial, $thickness, \M_PI * ($outer - $radial) / 2, 2 * $radial * $axial, $axial, $face, $outer];
+    }
+
+    /** @return array{float, float, float, float, float, float, float, float, float} */
+    private static function sphere(float $diameter): array
+    {
+        $great = \M_PI * $diameter ** 2 / 4;
+
+        // A ball touches what it joins by a spot about half its width.
+        return [\M_PI * $diameter ** 3 / 6, \M_PI * $diameter ** 2, $great / 4, $diameter, $diameter, $great * 2 / 3, $diameter, $great, $diameter];
+    }
+
+    /**
+     * Only volume and area are known: as if it were a plate of that thickness and a square outline.
+     *
+     * @return array{float, float, float, float, float, float, float, float, float}
+     */
+    private static function free(float $volume, float $area): array
+    {
+        $thickness = min(2 * $volume / $area, $volume ** (1 / 3));
+        $side = sqrt($volume / $thickness);
+
+        return [$volume, $area, $side * $thickness, $thickness, $side, $side * $thickness, $thickness, $side ** 2, $side];
+    }
+}

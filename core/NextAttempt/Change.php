@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\NextAttempt;
+
+use MoltenNotes\Core\Geometry\Sections;
+use MoltenNotes\Core\Quantity\Measurement;
+
+/** One line of a change sheet: which plan value goes from what to what, against which cause. */
+final readonly class Change
+{
+    public function __construct(
+        public Remedy $remedy,
+        public Measurement|Sections|string|int|bool|null $old,
+        public Measurement|Sections|string|int|bool|null $new,
+    ) {
+    }
+}

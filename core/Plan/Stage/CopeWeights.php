@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Plan\Stage;
+
+use MoltenNotes\Core\Geometry\FromAbove;
+use MoltenNotes\Core\Mark;
+use MoltenNotes\Core\Mould\CopeLift;
+use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\Estimate;
+use MoltenNotes\Core\Working\StageSheet;
+
+/**
+ * How hard the metal lifts the cope, and the weights to put on it.
+ *
+ * Σ ρ A h over the open upper side of every section, h from that side up to the metal in cup or basin, for all castings of the mould; the lift of
+ * cores on top. A caster stands beside this number, so it is given only where every section is measured and the metal's level is known, the
+ * weights follow the heavy end of the lift, and the cope counts for no more than its sand without the cavity.
+ */
+final class CopeWeights
+{
+    /** The surge of a pour: weights carry this much of the lift. Common practice. */
+    private const SURGE = [1.5, 1.75, 2.0];
+    /** Outlines and levels of a hand-made mould. Common practice. */
+    private const SPREAD = 0.15;
+    /** Lightly rammed sand, so that the cope is not thought heavier than it is, kg/m³. Common practice. */
+    private const LIGHT_SAND = 1450.0;
+
+    public static function add(Basis $basis, StageSheet $sheet, ?FromAbove $seen, ?float $castingVolume): void
+    {
+        $onFace = self::onFace($basis, $sheet, $seen);
+        if (null === $onFace || null === $basis->alloy) {
+            return;
+        }
+        $onCore = self::core($basis, $basis->alloy->densityLiquid->si(), $sheet);
+        $lift = Estimate::through(Dimension::Mass, static fn (float $face, float $core): float => $face + $core, $onFace, $onCore);
+        $inputs = [$sheet->input('m', 'On the face of the cope', $onFace)];
+        if ($onCore->si > 0) {
+            $inputs[] = $sheet->input('m_core', 'On the core', $onCore);
+        }
+        $sheet->add('cope_lift', 'Lift on the cope', $lift, 'ρ Σ A h'.($onCore->si > 0 ? ' + core' : ''), $inputs, 'hydrostatics', Mark::Published);
+        self::weights($basis, $sheet, $lift, self::cope($basis, $sheet, $castingVolume));
+    }
+
+    private static function onFace(Basis $basis, StageSheet $sheet, ?FromAbove $seen): ?Estimate
+    {
+        $head = $basis->si('gating.sprue_height');
+        if (null === $basis->alloy || null === $head) {
+            $sheet->lacks('lift', null === $basis->alloy ? ['metal.alloy'] : ['gating.sprue_height'], 'Metal and head are wanted to know how hard the cope is lifted.');
+
+            return null;
+        }
+        if (null === $seen) {
+            $words = [] === $basis->bodies
+                ? 'Sections tell how large the cavity is seen from above.'
+                : 'Every section with all its measurements is wanted: without one of them no weight is named. A section of volume and area alone has no outline.';
+            $sheet->lacks('lift', ['casting.sections'], $words);
+
+            return null;
+        }
+        $level = self::metalLevel($basis, $sheet, $head);
+        $density = $basis->alloy->densityLiquid->si();
+        $mass = 0.0;
+        $area = 0.0;
+        foreach ($basis->feet() as $id => $foot) {
+            $over = $level - $foot - $basis->bodies[$id]->meanTop;
+            if ($level < $foot + $basis->bodies[$id]->height) {
+                $sheet->lacks('lift', ['gating.sprue_height'], 'The casting rises above the metal in the cup: raise the head first.');
+
+                return null;
+            }
+            $mass += CopeLift::mass($density, $seen->open[$id] ?? 0.0, $over) * $basis->castings();
+            $area += ($seen->open[$id] ?? 0.0) * $basis->castings();
+        }
+        $onFace = Estimate::between(Dimension::Mass, $mass, $mass * (1 - self::SPREAD), $mass * (1 + self::SPREAD));
+        $sheet->add('cope_face', 'Lift on the face of the cope', $onFace, 'ρ Σ A h', [
+            $sheet->input('A', 1 === $basis->castings() ? 'Casting seen from above' : "{$basis->castings()} castings seen from above", Estimate::exact(Dimension::Area, $area)),
+            $sheet->input('h', 'Mean height of metal over it', Estimate::exact(Dimension::Length, $area > 0 ? $mass / $density / $area : 0.0)),
+            $sheet->input('ρ', 'Liquid metal', Estimate::exactly($basis->alloy->densityLiquid), 'table'),
+        ], 'hydrostatics; what hides another section counts once', Mark::Published);
+
+        return $onFace;
+    }
+
+    /** How high metal stands over the lowest point of the casting, metres. Not told where the gates lie, all of the head stands over its top: the heavy side. */
+    private static function metalLevel(Basis $basis, StageSheet $sheet, float $head): float
+    {
+        $height = $basis->castingHeight() ?? 0.0;
+        $above = $basis->aboveGates();
+        if (null === $above) {
+            $sheet->assume('All of the head stands over the top of the casting, which is the heavy side: say how far it rises above the gates.', 'casting.above');
+        }
+
+        return $height - ($above ?? 0.0) + $head;
+    }
+
+    /** The cope as told, else its sand without any of the cavity; nothing where the flask is not told. */
+    private static function cope(Basis $basis, StageSheet $sheet, ?float $castingVolume): Estimate
+    {
+        $told = $basis->estimate('mould.cope_mass');
+        if (null !== $told) {
+            return $told;
+        }
+        $flask = [$basis->si('flask.length'), $basis->si('flask.width'), $basis->si('flask.cope')];
+        $known = !in_array(null, $flask, true) && null !== $castingVolume;
+        $volume = $known ? array_product(array_map(static fn (?float $x): float => $x ?? 0.0, $flask)) - $castingVolume * $basis->castings() : 0.0;
+        $cope = Estimate::exact(Dimension::Mass, max(0.0, $volume) * self::LIGHT_SAND);
+        $sheet->assume($cope->si <= 0.0 ? 'The cope itself is not counted: weigh it, or give the flask.' : 'The cope weighs as much as its sand, lightly rammed: '.$basis->shown($cope->si, Dimension::Mass).'. Weigh it.', 'mould.cope_mass');
+
+        return $cope;
+    }
+
+    private static function weights(Basis $basis, StageSheet $sheet, Estimate $lift, Estimate $cope): void
+    {
+        $of = static fn (float $lifted, int $surge): float => CopeLift::weights($lifted, $cope->lowSi, self::SURGE[$surge]);
+        $weights = Estimate::between(Dimension::Mass, $of($lift->si, 1), $of($lift->si, 0), $of($lift->highSi, 2));
+        $put = $basis->estimate('mould.cope_weight');
+        $short = null !== $put && $put->lowSi < $of($lift->si, 0) - 0.05;
+        $origin = $basis->values->has('mould.cope_mass') ? 'typed' : 'default';
+        $copeInput = $sheet->input('cope', 'Cope itself', $cope, $origin);
+        $note = match (true) {
+            $short => 'There is less on the cope than the metal may lift: '.$basis->format->estimate($put).'.',
+            $weights->highSi <= 0.0 => 'The cope is heavy enough by itself.',
+            default => 'Clamps that hold as much do as well.',
+        };
+        $sheet->add('cope_weights', 'Weights on the cope', $weights, 'max(0, 1.5…2 × lift − cope)', [$sheet->input('lift', 'Lift', $lift), $copeInput], 'the factor covers the surge of the pour; the wide end takes twice the heavy end of the lift', Mark::CommonPractice, $short ? 'bad' : 'plain', $note);
+        if (null !== $put && $lift->si > 0) {
+            $share = Estimate::through(Dimension::Ratio, static fn (float $put, float $cope, float $lift): float => ($put + $cope) / (self::SURGE[0] * max(1e-9, $lift)), $put, $cope, $lift);
+            $sheet->add('cope_share', 'Held down against what it needs', $share, '(weights + cope) / (1.5 lift)', [$sheet->input('weights', 'Weights put on', $put, 'typed'), $copeInput, $sheet->input('lift', 'Lift', $lift)], 'hydrostatics and the surge factor', Mark::CommonPractice);
+        }
+    }
+
+    /** Buoyancy of the cores of all castings, and the prints that hold each. */
+    private static function core(Basis $basis, float $density, StageSheet $sheet): Estimate
+    {
+        $volume = $basis->si('core.volume');
+        if (null === $volume) {
+            return Estimate::exact(Dimension::Mass, 0.0);
+        }
+        $sand = Estimate::between(Dimension::Density, CopeLift::CORE_DENSITY, CopeLift::CORE_DENSITY * 0.9, CopeLift::CORE_DENSITY * 1.1);
+        $one = Estimate::through(Dimension::Mass, static fn (float $sand): float => CopeLift::core($density, $volume, $sand), $sand);
+        $volumeInput = $sheet->input('V', 'Core in the metal', Estimate::exact(Dimension::Volume, $volume), 'typed');
+        $sheet->add('core_lift', 'Lift on the core', $one, 'm = V (ρ − ρ_core)', [$volumeInput, $sheet->input('ρ', 'Liquid metal', Estimate::exact(Dimension::Density, $density), 'table'), $sheet->input('ρ_core', 'Sand core', $sand, 'table')], 'hydrostatics; M. P. Groover', Mark::Published, 'plain', false === $basis->values->flag('core.held') ? 'Nothing holds it: prints or chaplets are wanted.' : '');
+        $bonded = 'green_sand' !== $basis->mould?->process;
+        $area = Estimate::through(Dimension::Area, static fn (float $lift): float => CopeLift::printArea(max(0.0, $lift), $bonded), $one);
+        $sheet->add('core_print', 'Core prints, at least', $area, 'A = m g / p', [$volumeInput, $sheet->input('p', $bonded ? 'Bonded sand bears' : 'Green sand bears', Estimate::exact(Dimension::Pressure, $bonded ? 350e3 : 35e3), 'table')], 'a third of the usual strength; else chaplets', Mark::Derived);
+
+        return $one->times((float) $basis->castings());
+    }
+}

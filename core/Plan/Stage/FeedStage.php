@@ -1,0 +1,359 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Plan\Stage;
+
+use MoltenNotes\Core\Alloy\Alloy;
+use MoltenNotes\Core\Alloy\FreezingClass;
+use MoltenNotes\Core\Feeding\FreezingTime;
+use MoltenNotes\Core\Feeding\Riser;
+use MoltenNotes\Core\Mark;
+use MoltenNotes\Core\Mould\MouldMaterial;
+use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\RiserSeat;
+use MoltenNotes\Core\Plan\Size;
+use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\Estimate;
+use MoltenNotes\Core\Quantity\Length;
+use MoltenNotes\Core\Quantity\Temperature;
+use MoltenNotes\Core\Quantity\Volume;
+use MoltenNotes\Core\Working\StageResult;
+use MoltenNotes\Core\Working\StageSheet;
+
+/** Will it feed: which section freezes when, which are cut off, and what riser, neck or chill each asks for. */
+final class FeedStage
+{
+    /** What a good chill leaves of a section's modulus. Common practice. */
+    private const CHILLED = 0.67;
+    /** Sections closer than this freeze together: neither cuts the other off. */
+    private const TOGETHER = 0.95;
+    /** Heaviest part where none is told, for the drawing only. */
+    private const USUAL_HEAVY_M = 0.016;
+
+    private readonly StageSheet $sheet;
+
+    /** @var array<string, float> section id → modulus in metres, chills counted */
+    private readonly array $moduli;
+
+    private function __construct(private readonly Basis $basis, private readonly Alloy $alloy, private readonly MouldMaterial $mould)
+    {
+        $this->sheet = new StageSheet($basis->format);
+        $this->moduli = self::moduli($basis);
+    }
+
+    /**
+     * @param Estimate|null        $arrival temperature of the metal at the mould
+     * @param array<string, float> $sizes   of the gating, metres
+     */
+    public static function compute(Basis $basis, ?Estimate $arrival, array $sizes): FeedResult
+    {
+        $result = self::result($basis, $arrival, $sizes);
+        $moduli = self::moduli($basis);
+
+        return new FeedResult($result, self::risers($basis, $result, $moduli), $moduli);
+    }
+
+    /** @param array<string, float> $sizes */
+    private static function result(Basis $basis, ?Estimate $arrival, array $sizes): StageResult
+    {
+        if (null === $basis->alloy || null === $basis->mould) {
+            $sheet = new StageSheet($basis->format);
+            $sheet->lacks('feeding', [null === $basis->alloy ? 'metal.alloy' : 'mould.process'], null === $basis->alloy ? 'Choose the metal.' : 'Choose the mould process.');
+
+            return $sheet->result();
+        }
+        $stage = new self($basis, $basis->alloy, $basis->mould);
+        if ($basis->freezesNothing()) {
+            $stage->sheet->lacks('feeding', ['mould.temperature'], 'The mould is as hot as the metal’s solidus: nothing freezes in it, so no freezing time can be told.');
+
+            return $stage->sheet->result();
+        }
+        $stage->run($arrival, $sizes);
+
+        return $stage->sheet->result();
+    }
+
+    /** @param array<string, float> $sizes */
+    private function run(?Estimate $arrival, array $sizes): void
+    {
+        if (null === $this->basis->sections || [] === $this->basis->bodies) {
+            $this->fromHeaviest($arrival);
+
+            return;
+        }
+        $metal = $this->metal($arrival);
+        $this->freezingTimes($metal);
+        $feeders = $this->feeders($sizes);
+        foreach ($this->basis->sections->all() as $section) {
+            if (isset($this->moduli[$section->id])) {
+                $this->feed($section->id, $feeders, $metal);
+            }
+        }
+    }
+
+    private function metal(?Estimate $arrival): Temperature
+    {
+        if (null === $arrival) {
+            $this->sheet->assume('Poured '.$this->basis->shown(80.0, Dimension::TemperatureDifference).' above the liquidus.', 'pour.temperature');
+
+            return Temperature::fromSi($this->alloy->liquidus->kelvin() + 80);
+        }
+
+        return Temperature::fromSi(max($arrival->si, $this->alloy->liquidus->kelvin()));
+    }
+
+    /** Only the heaviest section is known: as a bar of that thickness. */
+    private function fromHeaviest(?Estimate $arrival): void
+    {
+        $heaviest = $this->basis->si('casting.heaviest');
+        if (null === $heaviest) {
+            $this->sheet->lacks('feeding', ['casting.sections', 'casting.heaviest'], 'Describe the casting in sections, or give its heaviest.');
+
+            return;
+        }
+        $modulus = $heaviest / 4;
+        $wanted = Riser::byModulus(Length::fromSi($modulus));
+        $this->sheet->assume('The heaviest part freezes like a long bar.', 'casting.sections');
+        $this->sheet->add('freezing_time', 'Heaviest part solid after', $this->lastLiquid($modulus, $this->metal($arrival)), 't = B M²', [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $modulus))], 'N. Chvorinov; last-liquid form derived', Mark::RecalledFromMemory);
+        $this->sheet->add('riser_diameter', 'Riser wanted', Estimate::exact(Dimension::Length, $wanted->si()), 'D = 6 M', [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $modulus))], 'R. Wlodawer', Mark::RecalledFromMemory);
+        $this->compareRiser($modulus, '', 'the heaviest part');
+    }
+
+    /** @return array<string, float> section id → volume over cooled area, metres, chills counted */
+    private static function moduli(Basis $basis): array
+    {
+        $joints = array_fill_keys(array_keys($basis->bodies), 0.0);
+        foreach ($basis->sections?->all() ?? [] as $section) {
+            $body = $basis->bodies[$section->id] ?? null;
+            if (null === $body || null === $section->joins || !isset($basis->bodies[$section->joins])) {
+                continue;
+            }
+            $face = min($body->joint, $basis->bodies[$section->joins]->surface / 2);
+            $joints[$section->id] += $face;
+            $joints[$section->joins] += $face * $section->count;
+        }
+        $moduli = [];
+        foreach ($basis->bodies as $id => $body) {
+            $section = $basis->sections?->get($id);
+            // However much is joined to it, a section keeps at least a third of its skin.
+            $cooled = max($body->surface - $joints[$id], $body->surface / 3);
+            $moduli[$id] = $body->volume / $cooled * (true === $section?->chill ? self::CHILLED : 1.0);
+        }
+
+        return $moduli;
+    }
+
+    /**
+     * Risers as they stand in the mould: to the size told, else the size wanted, else the size the rule gives for what they stand on.
+     *
+     * @param array<string, float> $moduli
+     *
+     * @return list<RiserSeat>
+     */
+    private static function risers(Basis $basis, StageResult $result, array $moduli): array
+    {
+        if (!in_array($basis->values->choice('feeding.riser'), ['open', 'blind'], true)) {
+            return [];
+        }
+        $size = static fn (string $field, string $code, string $id, float $usual): Size => match (true) {
+            null !== $told = $basis->si($field) => Size::told($told),
+            null !== $figure = $result->figure($code, $id) => Size::computed($figure->value->si),
+            default => Size::usual($usual),
+        };
+        $seats = self::seats($basis, $moduli);
+
+        return array_map(static function (string $id) use ($basis, $moduli, $size): RiserSeat {
+            $modulus = $moduli[$id] ?? ($basis->si('casting.heaviest') ?? self::USUAL_HEAVY_M) / 4;
+            $diameter = $size('feeding.riser_diameter', 'riser_diameter', $id, Riser::byModulus(Length::fromSi($modulus))->si());
+            $height = $basis->si('feeding.riser_height');
+
+            return new RiserSeat($id, $diameter, null === $height ? Size::usual($diameter->metres) : Size::told($height), $size('feeding.neck', 'riser_neck', $id, 4 * Riser::NECK_FACTOR * $modulus));
+        }, [] === $seats ? [''] : $seats);
+    }
+
+    private function freezingTimes(Temperature $metal): void
+    {
+        $order = $this->moduli;
+        asort($order);
+        $place = 0;
+        foreach ($order as $id => $modulus) {
+            ++$place;
+            $label = mb_strtolower($this->basis->sections?->get($id)->label ?? $id);
+            $this->sheet->add('freezing_time', "Solid after, {$label}", $this->lastLiquid($modulus, $metal), 't = B M²', [$this->sheet->input('M', 'Volume over cooled area', Estimate::exact(Dimension::Length, $modulus)), $this->sheet->input('T', 'Metal in the mould', Estimate::exactly($metal)), $this->sheet->input('t₀', 'Plain rule, without the freezing range', Estimate::exactly(FreezingTime::chvorinov($this->alloy, $this->mould, Length::fromSi($modulus), $metal, $this->basis->mouldTemperature())))], 'N. Chvorinov 1940; last-liquid form derived', Mark::RecalledFromMemory, 'plain', match ($place) {
+                1 => 'Freezes first.',
+                count($order) => 'Freezes last.',
+                default => '',
+            }, $id);
+        }
+    }
+
+    private function lastLiquid(float $modulus, Temperature $metal): Estimate
+    {
+        $seconds = FreezingTime::lastLiquid($this->alloy, $this->mould, Length::fromSi($modulus), $metal, $this->basis->mouldTemperature())->si();
+
+        // Within 10 % of a numerical solution for clean sand; a caster's own sand is known to a quarter.
+        return Estimate::between(Dimension::Time, $seconds, $seconds * 0.75, $seconds * 1.3);
+    }
+
+    /**
+     * Where liquid metal stands ready and for how much modulus.
+     *
+     * @param array<string, float> $sizes
+     *
+     * @return array<string, float> section id it stands on → modulus of the feeder
+     */
+    private function feeders(array $sizes): array
+    {
+        $kind = $this->basis->values->choice('feeding.riser');
+        $feeders = [];
+        $diameter = $this->basis->si('feeding.riser_diameter');
+        $height = $this->basis->si('feeding.riser_height') ?? $diameter;
+        if (null !== $diameter && null !== $height && in_array($kind, ['open', 'blind', null], true)) {
+            foreach (self::seats($this->basis, $this->moduli) as $id) {
+                $feeders[$id] = Riser::modulusOf(Length::fromSi($diameter), Length::fromSi($height))->si();
+            }
+        }
+        if ('sprue' === $kind) {
+            // The gate must stay open as long as the sprue feeds through it: the thinner of the two counts.
+            $bore = $this->basis->si('gating.sprue') ?? $sizes['sprue_base'] ?? 0.014;
+            $gate = ($this->basis->si('gating.gate_thickness') ?? $sizes['gate_thickness'] ?? 0.004) / 2;
+            foreach ($this->basis->sections?->gated() ?? [] as $id) {
+                $feeders[$id] = max($feeders[$id] ?? 0.0, min($bore / 4, $gate * 1.2));
+                if ($gate < ($this->moduli[$id] ?? 0.0)) {
+                    $this->sheet->warn('gate_freezes', 'The sprue cannot feed: its gate freezes before the section behind it.', 'risky', $id);
+                }
+            }
+        }
+
+        return $feeders;
+    }
+
+    /**
+     * @param array<string, float> $moduli
+     *
+     * @return list<string> sections a riser stands on; the heaviest where it is only said that one does
+     */
+    private static function seats(Basis $basis, array $moduli): array
+    {
+        $seats = [];
+        foreach ($basis->sections?->all() ?? [] as $section) {
+            if ($section->riser && isset($moduli[$section->id])) {
+                $seats[] = $section->id;
+            }
+        }
+        if ([] === $seats && [] !== $moduli && false !== $basis->values->flag('feeding.at_heaviest')) {
+            arsort($moduli);
+            $seats[] = array_key_first($moduli);
+        }
+
+        return $seats;
+    }
+
+    /** @param array<string, float> $feeders */
+    private function feed(string $id, array $feeders, Temperature $metal): void
+    {
+        $own = $this->moduli[$id];
+        $label = mb_strtolower($this->basis->sections?->get($id)->label ?? $id);
+        if (isset($feeders[$id])) {
+            $this->compareFeeder($feeders[$id], $own, $id, $label);
+            $this->wantedRiser($id, $label, $metal);
+
+            return;
+        }
+        $blocked = $this->blockedOnTheWay($id, $feeders);
+        if (null === $blocked) {
+            return;
+        }
+        $standing = $this->matters($id) ? 'bad' : 'risky';
+        $words = '' === $blocked
+            ? ucfirst($label).': nothing feeds it, and it freezes last of its neighbours.'
+            : ucfirst($label).': cut off when '.mb_strtolower($this->basis->sections?->get($blocked)->label ?? $blocked).' freezes.';
+        if (FreezingClass::Long === $this->alloy->freezing && !$this->matters($id)) {
+            $this->sheet->warn('dispersed', ucfirst($label).': this alloy spreads its shrinkage as fine pores; no riser helps much.', 'risky', $id);
+
+            return;
+        }
+        $this->sheet->warn('hot_spot', $words.' Set a riser there, chill it, or let metal in there.', $standing, $id);
+        $this->wantedRiser($id, $label, $metal);
+    }
+
+    /** A hot spot worth a riser is clearly heavier than the thinnest section. */
+    private function matters(string $id): bool
+    {
+        return $this->moduli[$id] > 1.4 * min([\INF, ...array_values($this->moduli)]);
+    }
+
+    /**
+     * The section whose early freezing cuts this one off from every feeder; '' when there is none to be reached; null when it is fed.
+     *
+     * @param array<string, float> $feeders
+     */
+    private function blockedOnTheWay(string $id, array $feeders): ?string
+    {
+        $neighbours = $this->basis->sections?->neighbours() ?? [];
+        $own = $this->moduli[$id];
+        $queue = [$id];
+        $seen = [$id => true];
+        $blocker = null;
+        while ([] !== $queue) {
+            $at = array_shift($queue);
+            foreach ($neighbours[$at] ?? [] as $next) {
+                if (isset($seen[$next]) || !isset($this->moduli[$next])) {
+                    continue;
+                }
+                $seen[$next] = true;
+                if ($this->moduli[$next] < self::TOGETHER * $own) {
+                    // Feeders behind a section that freezes first are of no use to this one.
+                    $blocker ??= $next;
+                    continue;
+                }
+                if (isset($feeders[$next])) {
+                    return null;
+                }
+                // What freezes later feeds what freezes earlier, without any riser.
+                if ($this->moduli[$next] > $own / self::TOGETHER) {
+                    return null;
+                }
+                $queue[] = $next;
+            }
+        }
+
+        return $blocker ?? '';
+    }
+
+    private function wantedRiser(string $id, string $label, Temperature $metal): void
+    {
+        if (!$this->matters($id) && count($this->moduli) > 1) {
+            return;
+        }
+        $superheat = $this->alloy->superheatAt($metal)->si();
+        $byModulus = Riser::byModulus(Length::fromSi($this->moduli[$id]));
+        $demand = Riser::demand($this->alloy->shrinkage, $superheat);
+        $fed = Volume::fromSi($this->basis->bodies[$id]->volume);
+        $byVolume = Riser::byVolume($fed, $demand, true === $this->basis->values->flag('feeding.insulated'));
+        $diameter = max($byModulus->si(), $byVolume?->si() ?? 0.0);
+        $rounded = ceil($diameter * 1000) / 1000;
+        $this->sheet->add('riser_diameter', "Riser for {$label}", Estimate::between(Dimension::Length, $rounded, $rounded * 0.95, $rounded * 1.1), 'D = max(6 M, (4 V β/(η − β)/π)^⅓)', [
+            $this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $this->moduli[$id])),
+            $this->sheet->input('6 M', 'By modulus', Estimate::exact(Dimension::Length, $byModulus->si())),
+            ...null === $byVolume ? [] : [$this->sheet->input('D_V', 'By volume', Estimate::exact(Dimension::Length, $byVolume->si()))],
+            $this->sheet->input('β', 'Shrinkage to feed', Estimate::ratio($demand->si())),
+        ], 'R. Wlodawer; AFS', Mark::RecalledFromMemory, null === $byVolume ? 'risky' : 'plain', null === $byVolume ? 'So much shrinkage cannot be fed by a plain riser; cover or insulate it.' : 'As high as wide; stands on the section.', $id);
+        $this->sheet->add('riser_neck', "Neck for {$label}", Estimate::exact(Dimension::Length, ceil(4 * Riser::NECK_FACTOR * $this->moduli[$id] * 1000) / 1000), 'd = 4 · 1.1 M', [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $this->moduli[$id]))], 'R. Wlodawer', Mark::RecalledFromMemory, 'plain', '', $id);
+    }
+
+    private function compareFeeder(float $feeder, float $section, string $id, string $label): void
+    {
+        $ratio = $feeder / (Riser::MODULUS_FACTOR * $section);
+        $this->sheet->add('feeder_ratio', "Feeder against {$label}", Estimate::ratio($ratio, $ratio * 0.9, $ratio * 1.1), 'M_feeder / (1.2 M_section)', [$this->sheet->input('M_feeder', 'Feeder', Estimate::exact(Dimension::Length, $feeder)), $this->sheet->input('M_section', ucfirst($label), Estimate::exact(Dimension::Length, $section))], 'R. Wlodawer', Mark::RecalledFromMemory, $ratio < 0.85 ? 'bad' : ($ratio < 1 ? 'risky' : 'good'), $ratio < 1 ? 'The feeder freezes too early for '.$label.'.' : '', $id);
+    }
+
+    private function compareRiser(float $modulus, string $id, string $label): void
+    {
+        $diameter = $this->basis->si('feeding.riser_diameter');
+        if (null !== $diameter && 'none' !== $this->basis->values->choice('feeding.riser')) {
+            $this->compareFeeder(Riser::modulusOf(Length::fromSi($diameter), Length::fromSi($this->basis->si('feeding.riser_height') ?? $diameter))->si(), $modulus, $id, $label);
+        }
+    }
+}

@@ -1,0 +1,349 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Plan\Stage;
+
+use MoltenNotes\Core\Alloy\Alloy;
+use MoltenNotes\Core\Filling\EntryHead;
+use MoltenNotes\Core\Filling\FillPath;
+use MoltenNotes\Core\Filling\FluidLife;
+use MoltenNotes\Core\Mark;
+use MoltenNotes\Core\Melt\Pot;
+use MoltenNotes\Core\Melt\TemperatureLoss;
+use MoltenNotes\Core\Mould\MouldMaterial;
+use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\Levels;
+use MoltenNotes\Core\Quantity\Density;
+use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\Estimate;
+use MoltenNotes\Core\Quantity\Length;
+use MoltenNotes\Core\Quantity\Mass;
+use MoltenNotes\Core\Quantity\Temperature;
+use MoltenNotes\Core\Quantity\Time;
+use MoltenNotes\Core\Working\StageResult;
+use MoltenNotes\Core\Working\StageSheet;
+use MoltenNotes\Core\Working\WorkingInput;
+
+/** Will it fill: for each section, how far metal gets against how far it has to go. */
+final class FillStage
+{
+    /** At or above this a section fills comfortably; below one a misrun is to be expected. Common practice. */
+    public const COMFORTABLE = 1.5;
+    /** Coefficients of heat transfer and flow, until a caster's own pours narrow it. */
+    private const RULE_SPREAD = 0.25;
+    /** Hobby coatings let the foam go at this speed, m/s. Common practice. */
+    private const FOAM_FRONT = [0.010, 0.022, 0.040];
+
+    private readonly StageSheet $sheet;
+
+    /** @var array<string, array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float}> */
+    private readonly array $ways;
+
+    private function __construct(private readonly Basis $basis, private readonly Alloy $alloy, private readonly MouldMaterial $mould, private readonly ?float $castingVolume)
+    {
+        $this->sheet = new StageSheet($basis->format);
+        $this->ways = self::ways($basis, $castingVolume);
+    }
+
+    /** @param float|null $castingVolume m³ of one casting, where known */
+    public static function of(Basis $basis, ?float $castingVolume): ?self
+    {
+        return null === $basis->alloy || null === $basis->mould ? null : new self($basis, $basis->alloy, $basis->mould, $castingVolume);
+    }
+
+    public static function blank(Basis $basis): StageResult
+    {
+        $sheet = new StageSheet($basis->format);
+        $sheet->lacks('fill', null === $basis->alloy ? ['metal.alloy'] : ['mould.process'], null === $basis->alloy ? 'Choose the metal.' : 'Choose the mould process.');
+
+        return $sheet->result();
+    }
+
+    /** Longest time that still fills every section comfortably, seconds; null when it cannot be told. */
+    public function longestPour(): ?float
+    {
+        $arrival = $this->arrival();
+        if (null === $arrival || [] === $this->ways || $this->isFoam() || $this->basis->freezesNothing()) {
+            return null;
+        }
+        $longest = \INF;
+        foreach ($this->ways as $way) {
+            $life = $this->life($way['modulus'], $arrival->si, $this->mould->transfer->si);
+            $longest = min($longest, $life * $this->basis->calibration->factor()->si * $this->reach($way) / (self::COMFORTABLE * max(1e-6, $way['path'])));
+        }
+
+        return is_finite($longest) ? $longest : null;
+    }
+
+    /** @param Estimate|null $fillTime seconds to fill one casting, as the gating gives it */
+    public function compute(?Estimate $fillTime): StageResult
+    {
+        if ([] === $this->ways) {
+            $this->sheet->lacks('fill', ['casting.sections', 'casting.wall', 'casting.run'], 'Describe the casting in sections, or give its thinnest wall and longest run.');
+
+            return $this->sheet->result();
+        }
+        $arrival = $this->showArrival();
+        if ($this->basis->freezesNothing()) {
+            $this->sheet->lacks('fill', ['mould.temperature'], 'The mould is as hot as the metal’s solidus: how far the metal runs cannot be told.');
+
+            return $this->sheet->result();
+        }
+        if (null === $arrival) {
+            $this->sheet->lacks('fill', ['pour.temperature'], 'Give a pour temperature, planned or as made.');
+
+            return $this->sheet->result();
+        }
+        if (null === $fillTime && !$this->isFoam()) {
+            $this->sheet->lacks('fill', ['gating.sprue', 'gating.sprue_height', 'pour.time'], 'Size the sprue and give the head, or say how long the pour took.');
+
+            return $this->sheet->result();
+        }
+        $ratios = [];
+        foreach ($this->ways as $id => $way) {
+            $ratios[$id] = $this->ratio($id, $way, $arrival, $fillTime);
+        }
+        asort($ratios);
+        $this->worst(array_key_first($ratios), $arrival, $fillTime);
+        $this->meetings();
+
+        return $this->sheet->result();
+    }
+
+    /** @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way */
+    private function ratio(string $id, array $way, Estimate $arrival, ?Estimate $fillTime): float
+    {
+        $speed = $this->speed($way, $fillTime);
+        $life = Estimate::through(Dimension::Time, fn (float $t, float $h): float => $this->life($way['modulus'], $t, $h), $arrival, $this->mould->transfer);
+        $factor = $this->basis->calibration->factor();
+        $spread = $this->basis->calibration->pours > 0 ? $factor : Estimate::ratio(1.0);
+        $ratio = Estimate::through(Dimension::Ratio, static fn (float $life, float $v, float $f): float => $life * $v * $f / max(1e-6, $way['path']), $life, $speed, $spread)->widenedBy($this->basis->calibration->pours > 0 ? 0.0 : self::RULE_SPREAD);
+        [$standing, $note] = match (true) {
+            $ratio->si < 1 => ['bad', ucfirst($way['label']).': a misrun is to be expected.'],
+            $ratio->si < self::COMFORTABLE => ['risky', ucfirst($way['label']).': it may stop short.'],
+            default => ['good', ''],
+        };
+        $this->sheet->add('fill_ratio', "Fill ratio, {$way['label']}", $ratio, 'r = t_life v / path', [
+            $this->sheet->input('t_life', 'Metal keeps running for', $life),
+            $this->sheet->input('v', $this->isFoam() ? 'Front speed, set by the foam' : 'Front speed in this section', $speed),
+            $this->sheet->input('path', 'Way from the nearest gate', Estimate::exact(Dimension::Length, $way['path'])),
+            ...$this->basis->calibration->pours > 0 ? [$this->sheet->input('f', "Your own factor, from {$this->basis->calibration->pours} pours", $factor)] : [],
+        ], 'M. C. Flemings, Solidification Processing; mould warming derived', Mark::RecalledFromMemory, $standing, $note, $id);
+        $this->needed($way, $id, $speed->si);
+        $this->entryHead($way, $id);
+
+        return $ratio->si;
+    }
+
+    /** @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way */
+    private function entryHead(array $way, string $id): void
+    {
+        $have = $this->basis->si('gating.sprue_height');
+        $need = EntryHead::of($this->alloy, Length::fromSi($way['thickness']));
+        if (null !== $have && $need->si() > 0.5 * $have) {
+            $this->sheet->add('entry_head', "Least head to enter, {$way['label']}", Estimate::about($need, 0.2), $this->alloy->has('dross_former') ? 'h = 4γ / (ρ g t)' : 'h = 2γ / (ρ g t)', [$this->sheet->input('t', 'Thickness', Estimate::exact(Dimension::Length, $way['thickness']), 'typed')], 'J. Campbell, Complete Casting Handbook', Mark::RecalledFromMemory, $need->si() > $have ? 'bad' : 'risky', ucfirst($way['label']).': too thin for this head, however hot the metal.', $id);
+        }
+    }
+
+    /**
+     * What temperature a section asks for so that it fills comfortably: at the mould, and in the furnace before it is carried.
+     *
+     * @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way
+     */
+    private function needed(array $way, string $id, float $speed): void
+    {
+        $needed = $this->solve(fn (float $kelvin): float => $this->ratioAt($kelvin, $way['modulus'], $speed, $way['path']));
+        if (null === $needed) {
+            return;
+        }
+        $liquidus = $this->alloy->liquidus->kelvin();
+        $this->sheet->add('needed_at_mould', "Needed at the mould, {$way['label']}", Estimate::between(Dimension::Temperature, $needed, max($liquidus, $needed - 20), $needed + 20), 'r(T) = '.self::COMFORTABLE, [$this->sheet->input('path', $way['label'], Estimate::exact(Dimension::Length, $way['path']))], 'the same rule, solved for the temperature', Mark::Derived, 'plain', $needed < $liquidus + 1 ? 'It fills as long as the metal is liquid.' : '', $id);
+        $carry = $this->basis->si('pour.carry_time');
+        $read = null === $carry ? $needed : TemperatureLoss::before(Time::fromSi($carry), Temperature::fromSi($needed), $this->basis->air(), $this->pot())->kelvin();
+        $this->sheet->add('needed_in_furnace', "Needed in the furnace, {$way['label']}", Estimate::between(Dimension::Temperature, $read, max($liquidus, $read - 20), $read + 20), '(m c + m_c c_c) dT/dt = −losses, backwards', [$this->sheet->input('t', 'Carrying', Estimate::exact(Dimension::Time, $carry ?? 0.0), null === $carry ? 'default' : 'typed')], 'Stefan-Boltzmann, Newton', Mark::Derived, $this->tooHot($read) ? 'risky' : 'plain', $this->tooHot($read) ? 'Hotter than this metal is usually poured: change something else.' : '', $id);
+        if (null === $carry) {
+            $this->sheet->assume('No time is lost between furnace and mould.', 'pour.carry_time');
+        }
+    }
+
+    private function ratioAt(float $kelvin, float $modulus, float $speed, float $path): float
+    {
+        return $this->life($modulus, $kelvin, $this->mould->transfer->si) * $speed * $this->basis->calibration->factor()->si / max(1e-6, $path);
+    }
+
+    /** The section that decides: which lever helps it most. */
+    private function worst(string $id, Estimate $arrival, ?Estimate $fillTime): void
+    {
+        $way = $this->ways[$id];
+        if (null === $this->sheet->result()->figure('needed_at_mould', $id)) {
+            $this->sheet->warn('needed_at_mould', ucfirst($way['label']).': no pour temperature alone fills it comfortably.', 'risky', $id);
+        }
+        $this->lever($way, $id, $arrival->si, $this->speed($way, $fillTime)->si);
+    }
+
+    /**
+     * @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way
+     */
+    private function lever(array $way, string $id, float $kelvin, float $speed): void
+    {
+        $now = $this->ratioAt($kelvin, $way['modulus'], $speed, $way['path']);
+        $head = Levels::of($this->basis)->head;
+        $gates = $this->basis->gates();
+        $thicker = ($way['thickness'] + 0.001) / $way['thickness'];
+        $hotter = 'Pour '.$this->basis->shown(50.0, Dimension::TemperatureDifference).' hotter';
+        $levers = [
+            $hotter => $this->ratioAt($kelvin + 50, $way['modulus'], $speed, $way['path']),
+            'Make it '.$this->basis->shown(0.001, Dimension::Length).' thicker' => $this->ratioAt($kelvin, $way['modulus'] * $thicker, $speed / $thicker, $way['path']),
+        ];
+        if (!$this->isFoam()) {
+            $levers['One more gate'] = $this->ratioAt($kelvin, $way['modulus'], $speed * ($gates + 1) / $gates, $way['path']);
+            if ($head > 0.0) {
+                $levers[$this->basis->shown(0.05, Dimension::Length).' more head'] = $this->ratioAt($kelvin, $way['modulus'], $speed * sqrt(($head + 0.05) / $head), $way['path']);
+            }
+        }
+        arsort($levers);
+        $best = array_key_first($levers);
+        $reached = max($levers);
+        if ($now < self::COMFORTABLE) {
+            $this->sheet->add('lever', "What helps most: {$best}", Estimate::ratio($reached), 'r with one thing changed', array_map(fn (string $name, float $r): WorkingInput => $this->sheet->input('r', $name, Estimate::ratio($r)), array_keys($levers), $levers), 'the same rule', Mark::Derived, 'plain', "{$best}: {$way['label']} goes from ".round($now, 1).' to '.round($reached, 1).'.', $id);
+        }
+    }
+
+    /** Where two streams meet with most of their heat gone. */
+    private function meetings(): void
+    {
+        foreach ($this->basis->sections?->all() ?? [] as $section) {
+            $risk = null;
+            foreach ($this->sheet->result()->risks as $known) {
+                $risk ??= 'fill_ratio' === $known['code'] && $known['subject'] === $section->id ? $known : null;
+            }
+            if (null !== $risk && in_array($section->shape->value, ['ring', 'tube'], true) && !$section->vent) {
+                $this->sheet->warn('meeting', "{$section->label}: two streams meet opposite the gate; an overflow or vent there avoids a cold shut.", 'risky', $section->id);
+            }
+        }
+    }
+
+    private function showArrival(): ?Estimate
+    {
+        $arrival = $this->arrival();
+        $poured = $this->basis->estimate('pour.temperature');
+        $carry = $this->basis->estimate('pour.carry_time');
+        if (null === $arrival || null === $poured) {
+            return null;
+        }
+        $standing = $arrival->si <= $this->alloy->liquidus->kelvin() ? 'bad' : 'plain';
+        $this->sheet->add('at_mould', 'Temperature at the mould', $arrival, '(m c + m_c c_c) dT/dt = −[εσA(T⁴ − T₀⁴) + hA(T − T₀)]', [
+            $this->sheet->input('T', 'In the crucible', $poured, 'typed'),
+            $this->sheet->input('t', 'Carrying', $carry ?? Estimate::exact(Dimension::Time, 0.0), null === $carry ? 'default' : 'typed'),
+        ], 'Stefan-Boltzmann, Newton; a pot of usual proportions', Mark::Derived, $standing, 'bad' === $standing ? 'It reaches the mould half frozen.' : '');
+
+        return $arrival;
+    }
+
+    private function arrival(): ?Estimate
+    {
+        $poured = $this->basis->estimate('pour.temperature');
+        if (null === $poured) {
+            return null;
+        }
+        $carry = $this->basis->estimate('pour.carry_time') ?? Estimate::exact(Dimension::Time, 0.0);
+
+        return Estimate::through(Dimension::Temperature, fn (float $t, float $s): float => TemperatureLoss::after(Time::fromSi(max(0.0, $s)), Temperature::fromSi($t), $this->basis->air(), $this->pot())->kelvin(), $poured, $carry);
+    }
+
+    private function pot(): Pot
+    {
+        $crucible = $this->basis->si('crucible.mass');
+        $metal = $this->basis->si('metal.charge') ?? max(0.2, ($this->castingVolume ?? 2e-4) * $this->alloy->densityLiquid->si() * 2 * $this->basis->castings());
+
+        return Pot::usual($this->alloy, Mass::fromSi($metal), null === $crucible ? null : Mass::fromSi($crucible));
+    }
+
+    private function life(float $modulus, float $kelvin, float $transfer): float
+    {
+        $foam = $this->isFoam() ? Density::fromSi($this->basis->si('foam.density') ?? 20.0) : null;
+
+        return FluidLife::of($this->alloy, $this->mould, Length::fromSi($modulus), Temperature::fromSi(max(1.0, $kelvin)), $this->basis->mouldTemperature(), $transfer, $foam)->si();
+    }
+
+    /** @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way */
+    private function speed(array $way, ?Estimate $fillTime): Estimate
+    {
+        if ($this->isFoam() || null === $fillTime) {
+            return Estimate::between(Dimension::Speed, self::FOAM_FRONT[1], self::FOAM_FRONT[0], self::FOAM_FRONT[2]);
+        }
+
+        return Estimate::through(Dimension::Speed, fn (float $t): float => $this->reach($way) / max(0.05, $t), $fillTime);
+    }
+
+    /**
+     * How far the front of this section would have gone when the casting is full, metres: v = share · V / (t · cross).
+     *
+     * @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way
+     */
+    private function reach(array $way): float
+    {
+        return max($way['share'] * $way['volume'] / max(1e-9, $way['cross']), $way['path']);
+    }
+
+    /** @param callable(float): float $ratio rising with temperature */
+    private function solve(callable $ratio): ?float
+    {
+        $low = $this->alloy->liquidus->kelvin();
+        $high = $low + 600;
+        if ($ratio($high) < self::COMFORTABLE) {
+            return null;
+        }
+        while ($high - $low > 0.5) {
+            $middle = ($low + $high) / 2;
+            if ($ratio($middle) < self::COMFORTABLE) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return ($low + $high) / 2;
+    }
+
+    private function tooHot(float $kelvin): bool
+    {
+        return $kelvin > $this->alloy->pourThin->kelvin() + ($this->isFoam() ? 350 : 60);
+    }
+
+    private function isFoam(): bool
+    {
+        return 'lost_foam' === $this->mould->process;
+    }
+
+    /** @return array<string, array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float}> */
+    private static function ways(Basis $basis, ?float $castingVolume): array
+    {
+        $ways = [];
+        if (null !== $basis->sections && [] !== $basis->bodies) {
+            $volume = $castingVolume ?? 0.0;
+            foreach (FillPath::all($basis->sections, $basis->bodies) as $id => $path) {
+                $body = $basis->bodies[$id];
+                $ways[$id] = ['label' => mb_strtolower($basis->sections->get($id)->label ?? $id), 'modulus' => self::flowModulus($body->thickness, $body->cross), 'path' => $path->path, 'cross' => $body->cross, 'share' => $path->share, 'thickness' => $body->thickness, 'volume' => $volume];
+            }
+
+            return $ways;
+        }
+        $wall = $basis->si('casting.wall');
+        $run = $basis->si('casting.run');
+        if (null === $wall || null === $run || $wall <= 0.0) {
+            return [];
+        }
+
+        return ['' => ['label' => 'thinnest wall', 'modulus' => $wall / 2, 'path' => $run / $basis->gates(), 'cross' => 1.0, 'share' => 0.0, 'thickness' => $wall, 'volume' => 0.0]];
+    }
+
+    /** Area over perimeter of a rectangle of this thickness and section. */
+    private static function flowModulus(float $thickness, float $cross): float
+    {
+        $width = max($thickness, $cross / $thickness);
+
+        return $thickness * $width / (2 * ($thickness + $width));
+    }
+}

@@ -1,0 +1,233 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Plan\Stage;
+
+use MoltenNotes\Core\Alloy\Alloy;
+use MoltenNotes\Core\Charge\EnergySource;
+use MoltenNotes\Core\Charge\MeltEnergy;
+use MoltenNotes\Core\Charge\MeltLoss;
+use MoltenNotes\Core\Mark;
+use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\Estimate;
+use MoltenNotes\Core\Quantity\Mass;
+use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Quantity\Temperature;
+use MoltenNotes\Core\Working\StageResult;
+use MoltenNotes\Core\Working\StageSheet;
+use MoltenNotes\Core\Working\WorkingInput;
+
+/** Metal to melt: poured mass with every part of the gating, yield, charge, crucible and lift, energy, time and cost. */
+final class MetalStage
+{
+    /** A crucible is filled to at most this share of its brim. Common practice: 80 to 85 %. */
+    private const FULL = 0.825;
+    private const RESERVE = 0.12;
+
+    private readonly StageSheet $sheet;
+    private float $gatingMass = 0.0;
+
+    private function __construct(private readonly Basis $basis, private readonly Alloy $alloy)
+    {
+        $this->sheet = new StageSheet($basis->format);
+    }
+
+    /** @param array<string, float> $sizes of the gating, metres */
+    public static function compute(Basis $basis, ?Estimate $castingVolume, array $sizes): StageResult
+    {
+        if (null === $basis->alloy || null === $castingVolume) {
+            $sheet = new StageSheet($basis->format);
+            $sheet->lacks('metal', null === $basis->alloy ? ['metal.alloy'] : ['casting.sections'], null === $basis->alloy ? 'Choose the metal.' : 'The volume of the casting is wanted first.');
+
+            return $sheet->result();
+        }
+        $stage = new self($basis, $basis->alloy);
+        $poured = $stage->poured($castingVolume, $sizes);
+        $charge = $stage->charge($poured, $stage->gatingMass);
+        $stage->crucible($charge);
+        $stage->energy($charge);
+
+        return $stage->sheet->result();
+    }
+
+    /** @param array<string, float> $sizes */
+    private function poured(Estimate $castingVolume, array $sizes): Estimate
+    {
+        $density = $this->alloy->densitySolid->si();
+        $castings = Estimate::through(Dimension::Mass, fn (float $volume): float => $volume * $density * $this->basis->castings(), $castingVolume);
+        $inputs = [new WorkingInput('m', "{$this->basis->castings()} × casting", $this->basis->format->si($castings->si, Dimension::Mass), 'computed')];
+        $extra = 0.0;
+        foreach (GatingVolume::parts($this->basis, $sizes) as $label => $volume) {
+            $extra += $volume * $density;
+            $inputs[] = new WorkingInput('m', $label, $this->basis->format->si($volume * $density, Dimension::Mass), 'computed');
+        }
+        if (!isset($sizes['sprue_base'])) {
+            $this->sheet->assume('Sprue, runner and gates are not sized yet and not counted.', 'gating.sprue_height');
+        }
+        $this->gatingMass = $extra;
+        $mass = Estimate::between(Dimension::Mass, $castings->si + $extra, $castings->lowSi + $extra * 0.9, $castings->highSi + $extra * 1.15);
+        $this->sheet->add('poured', 'Metal poured', $mass, 'castings + basin + sprue + runner + gates + risers', $inputs, 'each part from its own dimensions, at solid density', Mark::Derived);
+        $yield = $castings->si / $mass->si;
+        $this->sheet->add('yield', 'Yield, casting of every 100 poured', Estimate::ratio(round(100 * $yield)), 'casting / poured', [$this->sheet->input('casting', 'Castings', $castings), $this->sheet->input('poured', 'Metal poured', $mass)], '40 to 70 is usual in sand', Mark::CommonPractice);
+
+        return $mass;
+    }
+
+    private function charge(Estimate $poured, float $gating): Estimate
+    {
+        $typed = $this->basis->estimate('metal.loss');
+        $loss = null === $typed ? MeltLoss::usual($this->basis->values->choice('metal.source'), $this->alloy->family) : Estimate::ratio($typed->si, $typed->lowSi, $typed->highSi);
+        if (null === $typed) {
+            $this->sheet->assume('Melt loss '.round(100 * $loss->lowSi).' to '.round(100 * $loss->highSi).' %, as usual for such a charge.', 'metal.loss');
+        }
+        $reserve = $this->basis->si('metal.reserve') ?? self::RESERVE;
+        if (!$this->basis->values->has('metal.reserve')) {
+            $this->sheet->assume('A reserve of 12 %, or one sprue if that is more; the rest goes into an ingot mould.', 'metal.reserve');
+        }
+        $spare = max($reserve * $poured->si, $this->basis->values->has('metal.reserve') ? 0.0 : 0.4 * $gating);
+        $charge = Estimate::through(Dimension::Mass, static fn (float $m, float $l): float => $m / (1 - $l) + $spare, $poured, $loss);
+        $this->sheet->add('charge', 'Metal to charge', $charge, 'm / (1 − loss) + reserve', [$this->sheet->input('m', 'Poured', $poured), $this->sheet->input('loss', 'Melt loss', Estimate::between(Dimension::Ratio, $loss->si, $loss->lowSi, $loss->highSi), null === $typed ? 'table' : 'typed'), $this->sheet->input('reserve', 'Reserve', Estimate::exact(Dimension::Mass, $spare), $this->basis->values->has('metal.reserve') ? 'typed' : 'default')], 'melt losses and reserve of the trade', Mark::CommonPractice);
+        $this->stock($charge);
+
+        return $charge;
+    }
+
+    private function stock(Estimate $charge): void
+    {
+        $there = array_sum(array_map(static fn (array $stock): float => $stock['mass']?->si() ?? 0.0, $this->basis->workshop->stock));
+        if ($there > 0 && $there < $charge->si) {
+            $this->sheet->warn('stock', 'All the stock in your workshop is '.$this->basis->shown($there, Dimension::Mass).': too little for this.', 'risky');
+        }
+    }
+
+    private function crucible(Estimate $charge): void
+    {
+        $volume = $this->basis->si('crucible.volume');
+        $own = $this->ownCrucible($charge, $volume);
+        if (null === $volume && null !== $own) {
+            $volume = $own['volume'];
+            if ($volume * self::FULL * $this->alloy->densityLiquid->si() >= $charge->si) {
+                $this->sheet->assume("The smallest of your crucibles that holds it: {$own['name']}.", 'crucible.volume');
+            } else {
+                $this->sheet->assume("The largest of your crucibles: {$own['name']}.", 'crucible.volume');
+            }
+        }
+        if (null === $volume) {
+            $this->sheet->lacks('crucible', ['crucible.volume'], 'Give the crucible’s volume, or list your crucibles in the workshop.');
+
+            return;
+        }
+        $holds = $volume * self::FULL * $this->alloy->densityLiquid->si();
+        $heats = (int) ceil($charge->si / $holds - 1e-9);
+        $this->sheet->add('crucible_holds', 'The crucible holds', Estimate::between(Dimension::Mass, $holds, $holds * 0.97, $holds * 1.03), '0.8…0.85 V_brim ρ_l', [$this->sheet->input('V', 'To the brim', Estimate::exact(Dimension::Volume, $volume), $this->basis->values->has('crucible.volume') ? 'typed' : 'default'), $this->sheet->input('ρ', 'Liquid metal', Estimate::exactly($this->alloy->densityLiquid), 'table')], 'never to the brim', Mark::CommonPractice, $heats > 1 ? 'bad' : 'good', $heats > 1 ? "It does not hold the charge: {$heats} heats. Two heats into one mould meet cold." : '');
+        $this->lift($charge, $own['mass'] ?? null);
+    }
+
+    /**
+     * The caster's crucible: of the volume given, else the smallest that holds the charge, else the largest.
+     *
+     * @return array{name: string, volume: float, mass: float|null}|null
+     */
+    private function ownCrucible(Estimate $charge, ?float $volume): ?array
+    {
+        $own = [];
+        foreach ($this->basis->workshop->crucibles as $crucible) {
+            $brim = $crucible['volume']?->si();
+            if (null !== $brim && (null === $volume || abs($brim / $volume - 1) < 0.01)) {
+                $own[] = ['name' => $crucible['name'], 'volume' => $brim, 'mass' => $crucible['mass']?->si()];
+            }
+        }
+        usort($own, static fn (array $a, array $b): int => $a['volume'] <=> $b['volume']);
+        foreach ($own as $crucible) {
+            if ($crucible['volume'] * self::FULL * $this->alloy->densityLiquid->si() >= $charge->si) {
+                return $crucible;
+            }
+        }
+
+        return [] === $own ? null : $own[array_key_last($own)];
+    }
+
+    private function lift(Estimate $charge, ?float $own): void
+    {
+        $typed = $this->basis->si('crucible.mass');
+        $crucible = $typed ?? $own;
+        if (null === $crucible) {
+            $this->sheet->lacks('lift', ['crucible.mass'], 'Weigh the empty crucible with its tongs to know what there is to lift.');
+
+            return;
+        }
+        $limit = $this->basis->workshop->safeLift;
+        $total = Estimate::through(Dimension::Mass, static fn (float $kg): float => $kg + $crucible, $charge);
+        $heavy = null !== $limit && $total->si > $limit->si();
+        $this->sheet->add('lift', 'Crucible and metal to lift', $total, 'charge + crucible', [$this->sheet->input('m', 'Charge', $charge), $this->sheet->input('m_c', 'Empty crucible with tongs', Estimate::exact(Dimension::Mass, $crucible), null === $typed ? 'default' : 'typed')], 'your own limit', Mark::Derived, $heavy ? 'bad' : 'plain', $heavy ? 'More than one person here lifts ('.$this->basis->format->measurement($limit).'): two people, or two smaller pots.' : '');
+    }
+
+    private function energy(Estimate $charge): void
+    {
+        $pour = $this->basis->si('pour.temperature');
+        if (null === $pour) {
+            $this->sheet->lacks('energy', ['pour.temperature'], 'The pour temperature is wanted for energy and cost.');
+
+            return;
+        }
+        // All of it must melt, however cool it is poured.
+        $hottest = max($pour, $this->alloy->liquidus->kelvin());
+        $heat = Estimate::through(Dimension::Energy, fn (float $kg): float => MeltEnergy::of($this->alloy, Mass::fromSi(max(0.0, $kg)), $this->basis->air(), Temperature::fromSi($hottest))->si(), $charge);
+        $this->sheet->add('melt_energy', 'Heat into the metal', $heat, 'm [c_s (T_liq − T₀) + L + c_l (T − T_liq)]', [$this->sheet->input('m', 'Charge', $charge)], 'M. P. Groover, Fundamentals of Modern Manufacturing', Mark::RecalledFromMemory);
+        $furnace = $this->basis->workshop->furnace($this->basis->values->choice('melt.furnace'));
+        $source = EnergySource::find($this->basis->values->choice('melt.energy_source') ?? $furnace['source'] ?? null);
+        if (null === $source) {
+            $this->sheet->lacks('cost', ['melt.energy_source'], 'Say what heats the furnace.');
+
+            return;
+        }
+        $efficiency = $this->efficiency($source, $furnace);
+        $drawn = Estimate::through(Dimension::Energy, static fn (float $q, float $eta): float => $q / max(0.005, $eta), $heat, $efficiency);
+        $this->sheet->add('drawn_energy', 'Energy drawn', $drawn, 'Q / η', [$this->sheet->input('η', 'Share that reaches the metal', $efficiency)], 'your own heats, else the usual for the kind of furnace', Mark::CommonPractice);
+        $power = $this->basis->si('melt.power') ?? ($furnace['power'] ?? null)?->si();
+        if (null !== $power) {
+            $this->sheet->add('melt_time', 'Melting takes', Estimate::through(Dimension::Time, static fn (float $q): float => $q / $power, $drawn), 't = Q / P', [$this->sheet->input('P', 'Power', Estimate::exact(Dimension::Power, $power))], 'warm-up of the furnace is in the efficiency', Mark::Derived);
+        }
+        $this->cost($source, $drawn);
+    }
+
+    /** @param array{name: string, source: string|null, power: Measurement|null, efficiency: Measurement|null}|null $furnace */
+    private function efficiency(EnergySource $source, ?array $furnace): Estimate
+    {
+        $typed = $this->basis->estimate('melt.efficiency');
+        if (null !== $typed) {
+            return Estimate::ratio($typed->si, $typed->lowSi, $typed->highSi);
+        }
+        if ([] !== $this->basis->efficiencies) {
+            $own = array_map(static fn (Estimate $one): float => $one->si, $this->basis->efficiencies);
+            $this->sheet->assume('Efficiency learnt from '.count($own).' of your own heats.', 'melt.efficiency');
+
+            return Estimate::ratio(array_sum($own) / count($own), min($own) * 0.9, max($own) * 1.1);
+        }
+        $known = $furnace['efficiency'] ?? null;
+        if (null !== $known) {
+            return Estimate::of($known);
+        }
+        $this->sheet->assume('Efficiency as usual for such a furnace; log the energy of your heats and it learns yours.', 'melt.efficiency');
+
+        return $source->efficiency;
+    }
+
+    private function cost(EnergySource $source, Estimate $drawn): void
+    {
+        $tariff = $this->basis->workshop->tariffs[$source->code] ?? null;
+        $amount = $drawn->times(1 / $source->joulesPerFuelUnit);
+        if ('kWh' !== $source->fuelUnit) {
+            $this->sheet->add('fuel', "Fuel, {$source->fuelUnit}", Estimate::ratio($amount->si, $amount->lowSi, $amount->highSi), 'Q / heating value', [$this->sheet->input('Q', 'Energy drawn', $drawn), new WorkingInput('H', 'Heating value', round($source->joulesPerFuelUnit / 1e6, 1)." MJ per {$source->fuelUnit}", 'table')], 'fuel tables', Mark::RecalledFromMemory);
+        }
+        if (null === $tariff) {
+            $this->sheet->lacks('cost', [], 'Put your tariff into the workshop to see what it costs.');
+
+            return;
+        }
+        $cost = $amount->times($tariff);
+        $this->sheet->add('energy_cost', "Energy cost, {$this->basis->workshop->currency}", Estimate::ratio(round($cost->si, 2), round($cost->lowSi, 2), round($cost->highSi, 2)), "Q · {$tariff} per {$source->fuelUnit}", [$this->sheet->input('Q', 'Energy drawn', $drawn)], 'your tariff', Mark::Derived);
+    }
+}

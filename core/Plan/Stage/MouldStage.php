@@ -1,0 +1,233 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Plan\Stage;
+
+use MoltenNotes\Core\Geometry\FromAbove;
+use MoltenNotes\Core\Geometry\SectionGeometry;
+use MoltenNotes\Core\Mark;
+use MoltenNotes\Core\Mould\MouldMaterial;
+use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\Levels;
+use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\Estimate;
+use MoltenNotes\Core\Quantity\Temperature;
+use MoltenNotes\Core\Working\StageResult;
+use MoltenNotes\Core\Working\StageSheet;
+use MoltenNotes\Core\Working\WorkingInput;
+
+/** The mould: whether it bears the metal, the flask that fits, sand or mix amounts; the weights on the cope come from CopeWeights. */
+final class MouldStage
+{
+    /** Sand around, and over and under the casting. Common practice. */
+    private const AROUND_M = 0.025;
+    private const OVER_M = 0.045;
+    /** Bulk density of rammed and of vibrated sand, kg/m³. Common practice. */
+    private const BULK = [1550.0, 1650.0];
+    private const RESERVE = 1.12;
+
+    /** @param array<string, float> $gating sizes in metres */
+    public static function compute(Basis $basis, ?float $castingVolume, array $gating): StageResult
+    {
+        $sheet = new StageSheet($basis->format);
+        self::suitability($basis, $sheet);
+        if (null === $basis->mould) {
+            $sheet->lacks('mould', ['mould.process'], 'Choose the mould process.');
+
+            return $sheet->result();
+        }
+        $seen = null === $basis->sections ? null : FromAbove::of($basis->sections, $basis->bodies);
+        $need = self::flaskWanted($basis, $sheet, $gating, $seen);
+        self::amounts($basis, $basis->mould, $sheet, $castingVolume, $need);
+        if ($basis->mould->isSandMould()) {
+            CopeWeights::add($basis, $sheet, $seen, $castingVolume);
+        }
+
+        return $sheet->result();
+    }
+
+    /** What speaks against this metal in this mould, at these temperatures; asked while planning, not after the pour. */
+    private static function suitability(Basis $basis, StageSheet $sheet): void
+    {
+        $hottest = max($basis->si('pour.temperature') ?? 0.0, $basis->si('melt.peak') ?? 0.0);
+        $mould = $basis->si('mould.temperature');
+        $washed = 'dry' === $basis->values->choice('mould.coating');
+        $questions = $basis->suitability()->questions(
+            $hottest > 0.0 ? Temperature::fromSi($hottest) : null,
+            null === $mould ? null : Temperature::fromSi($mould),
+            $washed,
+            $basis->format,
+        );
+        foreach ($questions as $question) {
+            $sheet->warn($question['code'], $question['words'], $question['standing']);
+        }
+    }
+
+    /**
+     * @param array<string, float> $gating
+     *
+     * @return array{float, float, float, float}|null length, width, cope, drag wanted, metres
+     */
+    private static function flaskWanted(Basis $basis, StageSheet $sheet, array $gating, ?FromAbove $seen): ?array
+    {
+        $box = self::box($basis, $sheet, $seen);
+        if (null === $box) {
+            return null;
+        }
+        $height = $basis->castingHeight();
+        if (null === $height) {
+            $sheet->lacks('flask', ['casting.sections', 'casting.height'], 'The height of the casting is wanted for the depth of cope and drag.');
+
+            return null;
+        }
+        [$length, $width] = $box;
+        $above = Levels::of($basis)->above;
+        $sprue = 2 * ($gating['sprue_top'] ?? 0.02) + self::AROUND_M;
+        // Hot and heavy metal wants more sand between itself and the open.
+        $more = in_array($basis->alloy->family ?? '', ['copper', 'iron', 'silver'], true) ? 1.4 : 1.0;
+        $around = self::AROUND_M * $more;
+        // Several castings lie in rows, with sand between them.
+        $columns = (int) ceil(sqrt($basis->castings()));
+        $rows = (int) ceil($basis->castings() / $columns);
+        $wanted = [
+            $columns * ($length + $around) + $sprue + $around,
+            $rows * ($width + $around) + $around,
+            max($above + self::OVER_M * $more, $basis->si('gating.sprue_height') ?? 0.0),
+            max(0.0, $height - $above) + self::OVER_M * $more,
+        ];
+        $inputs = [
+            $sheet->input('l', 'Casting, length', Estimate::exact(Dimension::Length, $length)),
+            $sheet->input('w', 'Casting, width', Estimate::exact(Dimension::Length, $width)),
+            $sheet->input('a', 'Sand around', Estimate::exact(Dimension::Length, $around), 'default'),
+        ];
+        foreach (['Flask length', 'Flask width', 'Cope depth', 'Drag depth'] as $i => $label) {
+            $sheet->add(
+                ['flask_length', 'flask_width', 'flask_cope', 'flask_drag'][$i],
+                "{$label}, at least",
+                Estimate::exact(Dimension::Length, ceil($wanted[$i] * 1000 - 1e-6) / 1000),
+                'castings + sprue + sand around',
+                $inputs,
+                $basis->shown(self::AROUND_M, Dimension::Length).' around, '.$basis->shown(self::OVER_M, Dimension::Length).' over and under, more for hot metal',
+                Mark::CommonPractice,
+            );
+        }
+        self::ownFlask($basis, $sheet, $wanted);
+
+        return $wanted;
+    }
+
+    /** @return array{float, float}|null length and width of one casting in the plane of the parting, metres */
+    private static function box(Basis $basis, StageSheet $sheet, ?FromAbove $seen): ?array
+    {
+        $told = $basis->si('casting.length');
+        if (null !== $seen) {
+            return [max($told ?? $seen->length, self::longest($basis)), $seen->width];
+        }
+        if (null === $told) {
+            $sheet->lacks('flask', ['casting.sections', 'casting.length'], [] === $basis->bodies ? 'The size of the casting is wanted first.' : 'All measurements of every section are wanted first.');
+
+            return null;
+        }
+        // Nothing but a length is told: no casting is wider than it is long.
+        $sheet->assume('The casting is as wide as it is long: describe it in sections and the flask becomes smaller.', 'casting.sections');
+
+        return [$told, $told];
+    }
+
+    private static function longest(Basis $basis): float
+    {
+        return max([0.0, ...array_values(array_map(static fn (SectionGeometry $body): float => $body->across, $basis->bodies))]);
+    }
+
+    /** @param array{float, float, float, float} $wanted */
+    private static function ownFlask(Basis $basis, StageSheet $sheet, array $wanted): void
+    {
+        $used = [$basis->si('flask.length'), $basis->si('flask.width'), $basis->si('flask.cope'), $basis->si('flask.drag')];
+        $names = ['length', 'width', 'cope depth', 'drag depth'];
+        foreach ($used as $i => $have) {
+            if (null !== $have && $have < $wanted[$i] * 0.98) {
+                $sheet->warn('flask_small', "The flask is short in {$names[$i]}: ".$basis->shown($have, Dimension::Length).' against '.$basis->shown($wanted[$i], Dimension::Length).'.', 'risky');
+            }
+        }
+        $best = null;
+        foreach ($basis->workshop->flasks as $flask) {
+            $size = [$flask['length']?->si(), $flask['width']?->si(), $flask['cope']?->si(), $flask['drag']?->si()];
+            if (in_array(null, $size, true) || [] !== array_filter($size, static fn (?float $have, int $i): bool => null !== $have && $have < $wanted[$i] * 0.98, \ARRAY_FILTER_USE_BOTH)) {
+                continue;
+            }
+            $volume = array_product(array_map(static fn (?float $x): float => $x ?? 0.0, $size));
+            if (null === $best || $volume < $best[1]) {
+                $best = [$flask['name'], $volume];
+            }
+        }
+        if ([] !== $basis->workshop->flasks) {
+            $sheet->assume(null === $best ? 'None of your flasks is large enough.' : "The smallest of your flasks that fits: {$best[0]}.");
+        }
+    }
+
+    /** @param array{float, float, float, float}|null $wanted */
+    private static function amounts(Basis $basis, MouldMaterial $mould, StageSheet $sheet, ?float $castingVolume, ?array $wanted): void
+    {
+        $length = $basis->si('flask.length') ?? $wanted[0] ?? null;
+        $width = $basis->si('flask.width') ?? $wanted[1] ?? null;
+        $cope = $basis->si('flask.cope') ?? $wanted[2] ?? null;
+        $drag = $basis->si('flask.drag') ?? $wanted[3] ?? null;
+        if (null === $length || null === $width || null === $cope || null === $drag || null === $castingVolume) {
+            $sheet->lacks('amounts', ['flask.length', 'flask.width', 'flask.cope', 'flask.drag'], 'Flask or box and the volume of the casting are wanted first.');
+
+            return;
+        }
+        $box = $length * $width * ($cope + $drag);
+        $cavity = $castingVolume * $basis->castings();
+        if ($box <= $cavity) {
+            $sheet->lacks('amounts', ['flask.length', 'flask.width', 'flask.cope', 'flask.drag'], 'The castings are larger than the flask or box: no room is left for the mould.');
+            $sheet->warn('flask_small', 'The castings do not go into this flask or box.', 'bad');
+
+            return;
+        }
+        $inputs = [$sheet->input('V_box', 'Flask or box', Estimate::exact(Dimension::Volume, $box)), $sheet->input('V', 'Castings', Estimate::exact(Dimension::Volume, $cavity))];
+        if ($mould->breathes()) {
+            $sand = Estimate::between(Dimension::Mass, max(0.0, $box - $cavity) * (self::BULK[0] + self::BULK[1]) / 2, max(0.0, $box - $cavity) * self::BULK[0], max(0.0, $box - $cavity) * self::BULK[1]);
+            $sheet->add('sand', 'Sand', $sand, 'm = (V_box − V) ρ', [...$inputs, $sheet->input('ρ', 'Rammed or vibrated sand', Estimate::between(Dimension::Density, 1600, self::BULK[0], self::BULK[1]), 'table')], 'bulk density of the trade', Mark::CommonPractice);
+            $binder = $basis->si('sand.binder');
+            if (null !== $binder) {
+                $sheet->add('binder', 'Binder', $sand->times($binder), 'share of the sand’s mass', [$sheet->input('b', 'Binder', Estimate::exact(Dimension::Ratio, $binder * 100), 'typed')], 'binder is of sand mass unless stated', Mark::CommonPractice);
+            }
+            self::halves($basis, $sheet, [$length * $width * $cope, $length * $width * $drag], $cavity);
+
+            return;
+        }
+        self::mix($basis, $mould, $sheet, ($box - $cavity) * self::RESERVE, $inputs);
+    }
+
+    /** @param list<WorkingInput> $inputs */
+    private static function mix(Basis $basis, MouldMaterial $mould, StageSheet $sheet, float $volume, array $inputs): void
+    {
+        if ('plaster' === $mould->process) {
+            $water = $basis->si('plaster.ratio');
+            if (null === $water) {
+                $sheet->lacks('mix', ['plaster.ratio'], 'Say how much water to powder.');
+
+                return;
+            }
+            // Powder fills its own volume, about 2600 kg/m³ for gypsum and silica, the water the rest.
+            $powder = $volume / (1 / 2600 + $water / 1000);
+            $sheet->add('powder', 'Investment powder', Estimate::between(Dimension::Mass, $powder, $powder * 0.95, $powder * 1.05), 'm = V / (1/ρ_powder + r/ρ_water)', $inputs, 'one batch, never topped up; 12 % reserve in it', Mark::CommonPractice);
+            $sheet->add('water', 'Water', Estimate::between(Dimension::Mass, $powder * $water, $powder * $water * 0.95, $powder * $water * 1.05), 'm_water = r m', $inputs, 'mixing ratio as you gave it', Mark::CommonPractice);
+        } elseif ('silicone' === $mould->process) {
+            $sheet->add('rubber', 'Silicone', Estimate::between(Dimension::Mass, $volume * $mould->density, $volume * $mould->density * 0.95, $volume * $mould->density * 1.05), 'm = (V_box − V) · 1.12 ρ', $inputs, 'box less pattern and 12 % reserve', Mark::CommonPractice, 'plain', 'Both parts together; catalyst by the maker’s ratio, by weight.');
+        }
+    }
+
+    /** @param array{float, float} $halves m³ of cope and drag */
+    private static function halves(Basis $basis, StageSheet $sheet, array $halves, float $cavity): void
+    {
+        $limit = $basis->workshop->safeLift;
+        foreach (['cope' => $halves[0], 'drag' => $halves[1]] as $half => $volume) {
+            $mass = max(0.0, $volume - $cavity / 2) * 1600;
+            $heavy = null !== $limit && $mass > $limit->si();
+            $sheet->add("lift_{$half}", 'Sand in the '.$half, Estimate::between(Dimension::Mass, $mass, $mass * 0.95, $mass * 1.05), 'm = (V − V_cavity/2) ρ', [$sheet->input('V', ucfirst($half).' of the flask', Estimate::exact(Dimension::Volume, $volume)), $sheet->input('V_cavity', 'Castings', Estimate::exact(Dimension::Volume, $cavity)), $sheet->input('ρ', 'Rammed or vibrated sand', Estimate::between(Dimension::Density, 1600, self::BULK[0], self::BULK[1]), 'table')], 'bulk density of the trade, without the flask itself', Mark::CommonPractice, $heavy ? 'risky' : 'plain', $heavy ? 'Heavier than one person here lifts: two people, or smaller halves.' : '');
+        }
+    }
+}

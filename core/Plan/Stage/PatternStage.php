@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Plan\Stage;
+
+use MoltenNotes\Core\Mark;
+use MoltenNotes\Core\Pattern\Contraction;
+use MoltenNotes\Core\Pattern\PatternDensity;
+use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\Estimate;
+use MoltenNotes\Core\Quantity\Ratio;
+use MoltenNotes\Core\Working\StageResult;
+use MoltenNotes\Core\Working\StageSheet;
+
+/** The pattern: how much larger it must be, what the casting measures and weighs. */
+final readonly class PatternStage
+{
+    private function __construct(public StageResult $result, public ?Estimate $volume)
+    {
+    }
+
+    public static function compute(Basis $basis): self
+    {
+        $sheet = new StageSheet($basis->format);
+        $contraction = self::contraction($basis, $sheet);
+        $volume = self::volume($basis, $sheet, $contraction);
+        $alloy = $basis->alloy;
+        if (null !== $volume && null !== $alloy) {
+            $density = Estimate::exactly($alloy->densitySolid);
+            $mass = Estimate::through(Dimension::Mass, static fn (float $v, float $rho): float => $v * $rho, $volume, $density);
+            $sheet->add('casting_mass', 'One casting', $mass, 'm = V ρ', [$sheet->input('V', 'Volume, cold', $volume), $sheet->input('ρ', "{$alloy->name}, solid", $density, 'table')], $alloy->source('density_solid_kg_m3'), $alloy->mark('density_solid_kg_m3'));
+        } elseif (null !== $volume) {
+            $sheet->lacks('mass', ['metal.alloy'], 'Choose the metal to see what it weighs.');
+        }
+
+        return new self($sheet->result(), $volume);
+    }
+
+    private static function contraction(Basis $basis, StageSheet $sheet): ?Contraction
+    {
+        if (null === $basis->alloy) {
+            $sheet->lacks('scale', ['metal.alloy'], 'Choose the metal to see how much larger the pattern must be.');
+
+            return null;
+        }
+        $steps = [$basis->alloy->contraction];
+        $inputs = [$sheet->input('c₁', $basis->alloy->name, Estimate::ratio($basis->alloy->contraction->si()), 'table')];
+        foreach (['pattern.contraction_2', 'pattern.contraction_3'] as $index => $field) {
+            $further = $basis->si($field);
+            if (null !== $further) {
+                $steps[] = Ratio::fromSi($further);
+                $inputs[] = $sheet->input('c'.['₂', '₃'][$index], 'Further step', Estimate::ratio($further), 'typed');
+            }
+        }
+        $contraction = Contraction::of(...$steps);
+        $factor = round($contraction->factor, 4);
+        $sheet->add('scale_factor', 'Pattern scale', Estimate::ratio($contraction->factor), 'F = Π 1 / (1 − c)', $inputs, 'contraction rules of the trade', Mark::CommonPractice, 'plain', "Print or cut the pattern {$factor} times the size of the casting.");
+
+        return $contraction;
+    }
+
+    private static function volume(Basis $basis, StageSheet $sheet, ?Contraction $contraction): ?Estimate
+    {
+        $values = $basis->values;
+        $way = $values->choice('pattern.volume_by');
+        $known = match (true) {
+            null !== $way => $way,
+            null !== $basis->sections => 'sections',
+            $values->has('pattern.volume') => 'dunk',
+            $values->has('pattern.mass') => 'weight',
+            $values->has('casting.mass') => 'mass',
+            default => null,
+        };
+
+        return match ($known) {
+            'sections' => self::fromSections($basis, $sheet),
+            'dunk', 'mesh' => self::fromWater($basis, $sheet, $contraction, 'mesh' === $known),
+            'weight' => self::fromWeight($basis, $sheet, $contraction),
+            'mass' => self::fromCasting($basis, $sheet),
+            default => self::nothing($sheet),
+        };
+    }
+
+    private static function nothing(StageSheet $sheet): null
+    {
+        $sheet->lacks('volume', ['casting.sections', 'pattern.volume', 'pattern.mass', 'casting.mass'], 'Describe the casting in sections, dunk or weigh the pattern, read a mesh, or give the mass of an earlier casting.');
+
+        return null;
+    }
+
+    private static function fromSections(Basis $basis, StageSheet $sheet): ?Estimate
+    {
+        if (null === $basis->sections) {
+            $sheet->lacks('volume', ['casting.sections'], 'Describe the casting in sections.');
+
+            return null;
+        }
+        $volume = 0.0;
+        $inputs = [];
+        foreach ($basis->sections->all() as $section) {
+            $body = $basis->bodies[$section->id] ?? null;
+            if (null === $body) {
+                $sheet->lacks('volume', ['casting.sections'], "{$section->label}: ".implode(', ', array_map(static fn (string $m): string => str_replace('_', ' ', $m), $section->lacks())).' missing.');
+                continue;
+            }
+            $volume += $section->count * $body->volume;
+            $inputs[] = $sheet->input((1 === $section->count ? '' : "{$section->count} × ")."V {$section->label}", $section->shape->words(), Estimate::exact(Dimension::Volume, $body->volume), 'typed');
+        }
+        if (0.0 === $volume) {
+            return null;
+        }
+        $estimate = Estimate::between(Dimension::Volume, $volume, $volume * 0.97, $volume * 1.03);
+        $sheet->add('casting_volume', 'Volume of one casting', $estimate, 'V = Σ n V', $inputs, 'geometry; ± 3 % for fillets and what sections leave out', Mark::Derived);
+
+        return $estimate;
+    }
+
+    private static function fromWater(Basis $basis, StageSheet $sheet, ?Contraction $contraction, bool $mesh): ?Estimate
+    {
+        $read = $basis->estimate('pattern.volume');
+        if (null === $read) {
+            $sheet->lacks('volume', ['pattern.volume'], $mesh ? 'Read a mesh file, or give its volume.' : 'How much water did the pattern push out?');
+
+            return null;
+        }
+        $held = $basis->estimate('pattern.held') ?? Estimate::exact(Dimension::Volume, 0.0);
+        if ($held->si >= $read->si) {
+            $sheet->lacks('volume', ['pattern.volume', 'pattern.held'], 'Rod or hand took up '.$basis->format->estimate($held).' of the '.$basis->format->estimate($read).' read: nothing is left for the pattern.');
+
+            return null;
+        }
+        $left = self::left($basis, $sheet, $contraction);
+        $reading = $mesh ? $read : $read->widenedBy(0.03);
+        $volume = Estimate::through(Dimension::Volume, static fn (float $v, float $h, float $k): float => max(0.0, $v - $h) * $k, $reading, $held, Estimate::ratio($left));
+        $sheet->add('casting_volume', 'Volume of one casting', $volume, 'V = (V_water − V_held) (1 − c)³', [$sheet->input('V', $mesh ? 'Mesh' : 'Water pushed out', $reading, 'typed'), $sheet->input('V_held', 'Rod or hand', $held, 'typed'), $sheet->input('(1 − c)³', 'Contraction', Estimate::ratio($left))], $mesh ? 'the mesh' : 'displacement: one millilitre of water is one of pattern; ± 3 % for reading it', $mesh ? Mark::Derived : Mark::CommonPractice);
+
+        return $volume;
+    }
+
+    private static function fromWeight(Basis $basis, StageSheet $sheet, ?Contraction $contraction): ?Estimate
+    {
+        $mass = $basis->estimate('pattern.mass');
+        $density = $basis->estimate('pattern.density') ?? PatternDensity::usual($basis->values->choice('pattern.material'));
+        if (null === $mass || null === $density) {
+            $sheet->lacks('volume', [null === $mass ? 'pattern.mass' : 'pattern.material'], null === $mass ? 'Weigh the pattern.' : 'What is the pattern made of, or what is its density?');
+
+            return null;
+        }
+        if (!$basis->values->has('pattern.density')) {
+            $sheet->assume("The pattern is solid and as dense as such material usually is: {$basis->format->estimate($density)}.", 'pattern.density');
+        }
+        $left = self::left($basis, $sheet, $contraction);
+        $volume = Estimate::through(Dimension::Volume, static fn (float $m, float $rho): float => $m / $rho * $left, $mass, $density);
+        $sheet->add('casting_volume', 'Volume of one casting', $volume, 'V = m / ρ · (1 − c)³', [$sheet->input('m', 'Pattern', $mass, 'typed'), $sheet->input('ρ', 'Pattern material', $density, $basis->values->has('pattern.density') ? 'typed' : 'table'), $sheet->input('(1 − c)³', 'Contraction', Estimate::ratio($left))], 'weighing; densities common practice', Mark::CommonPractice);
+
+        return $volume;
+    }
+
+    private static function fromCasting(Basis $basis, StageSheet $sheet): ?Estimate
+    {
+        $mass = $basis->estimate('casting.mass');
+        if (null === $mass || null === $basis->alloy) {
+            $sheet->lacks('volume', [null === $mass ? 'casting.mass' : 'metal.alloy'], 'The mass of an earlier casting and its metal give the volume.');
+
+            return null;
+        }
+        $density = Estimate::exactly($basis->alloy->densitySolid);
+        $volume = Estimate::through(Dimension::Volume, static fn (float $m, float $rho): float => $m / $rho, $mass->widenedBy(0.02), $density);
+        $sheet->add('casting_volume', 'Volume of one casting', $volume, 'V = m / ρ', [$sheet->input('m', 'Earlier casting', $mass, 'typed'), $sheet->input('ρ', "{$basis->alloy->name}, solid", $density, 'table')], 'weighing', Mark::Derived);
+
+        return $volume;
+    }
+
+    /** What contraction leaves of a pattern's volume; a pattern that was not made larger makes a casting that is smaller. */
+    private static function left(Basis $basis, StageSheet $sheet, ?Contraction $contraction): float
+    {
+        if (null === $basis->values->flag('pattern.allowance')) {
+            $sheet->assume('The casting is as much smaller than the pattern as the metal contracts.', 'pattern.allowance');
+        }
+
+        return $contraction?->volumeLeft() ?? 1.0;
+    }
+}
