@@ -8,11 +8,12 @@ return (new PhpCsFixer\Config())
     ->setCacheFile('var/.php-cs-fixer.cache')
     ->setRules([
         '@Symfony' => true,
+        // In columns, one long type would push every line of a comment beyond the page.
+        'phpdoc_align' => ['align' => 'left'],
         '@Symfony:risky' => true,
         '@PHP82Migration' => true,
         'declare_strict_types' => true,
         'native_function_invocation' => false,
-        'phpdoc_align' => ['align' => 'vertical'],
         'php_unit_method_casing' => true,
         'phpdoc_to_comment' => false,
         'phpdoc_separation' => false,

@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// The application part of bin/bench: one notebook that grows, then many casters at once. Needs MOLTEN_DATABASE_URL, to fill notebooks faster than a hand could.
+// The application part of bin/bench: one notebook that grows, then many casters at once. Needs MOLTEN_DATABASE_URL, to fill notebooks
+// faster than a hand could.
 
 use Symfony\Component\Uid\Uuid;
 
@@ -17,23 +18,43 @@ function storage(): PDO
     parse_str((string) parse_url($url, \PHP_URL_QUERY), $options);
     $socket = $options['unix_socket'] ?? '';
 
-    return new PDO('mysql:unix_socket='.(is_string($socket) ? $socket : '').';dbname=molten;charset=utf8mb4', (string) parse_url($url, \PHP_URL_USER), (string) parse_url($url, \PHP_URL_PASS), [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+    return new PDO(
+        'mysql:unix_socket='.(is_string($socket) ? $socket : '').';dbname=molten;charset=utf8mb4',
+        (string) parse_url($url, \PHP_URL_USER),
+        (string) parse_url($url, \PHP_URL_PASS),
+        [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION],
+    );
 }
 
-/** The demo's notebook up to so many attempts: copies of its own pours, on all of its castings, each with its values, its heat and every third with a defect. */
+/**
+ * The demo's notebook up to so many attempts: copies of its own pours, on all of its castings, each with its values, its heat and every
+ * third with a defect.
+ */
 function grow(PDO $storage, int $to): void
 {
-    $storage->exec('CREATE TEMPORARY TABLE pours SELECT ROW_NUMBER() OVER (ORDER BY a.id) - 1 AS n, a.id, a.casting_id, a.caster_id, a.process, a.alloy, a.pour_temperature_k, a.heat_id
-        FROM attempt a JOIN caster c ON c.id = a.caster_id WHERE c.email = \'demo@molten.example\' AND a.number < 1000 AND a.process IS NOT NULL');
+    $storage->exec('CREATE TEMPORARY TABLE pours SELECT ROW_NUMBER() OVER (ORDER BY a.id) - 1 AS n, a.id, a.casting_id, a.caster_id,
+        a.process, a.alloy, a.pour_temperature_k, a.heat_id
+        FROM attempt a JOIN caster c ON c.id = a.caster_id WHERE c.email = \'demo@molten.example\' AND a.number < 1000 AND a.process IS '
+            .'NOT NULL');
     $kinds = (int) $storage->query('SELECT COUNT(*) FROM pours')->fetchColumn();
     $from = 1 + (int) $storage->query('SELECT COALESCE(MAX(number), 0) - 1000 FROM attempt WHERE number >= 1000')->fetchColumn();
     $from = max(1, $from);
-    $storage->exec("CREATE TEMPORARY TABLE made_up SELECT seq, UNHEX(CONCAT(LPAD(HEX(1700000000000 + seq * 60000), 12, '0'), '7', LPAD(HEX(MOD(seq, 4096)), 3, '0'), '8', LPAD(HEX(seq), 15, '0'))) AS made_id, DATE_ADD('1990-01-01', INTERVAL MOD(seq, 13000) DAY) AS d, p.*
+    $storage->exec("CREATE TEMPORARY TABLE made_up SELECT seq, UNHEX(CONCAT(LPAD(HEX(1700000000000 + seq * 60000), 12, '0'), '7',
+        LPAD(HEX(MOD(seq, 4096)), 3, '0'), '8', LPAD(HEX(seq), 15, '0'))) AS made_id, DATE_ADD('1990-01-01', INTERVAL MOD(seq,
+            13000) DAY) AS d, p.*
         FROM seq_{$from}_to_{$to} JOIN pours p ON p.n = MOD(seq, {$kinds})");
-    $storage->exec("INSERT INTO attempt (id, casting_id, caster_id, number, poured_on, happened_on, verdict, note, observations, process, alloy, pour_temperature_k, heat_id, created_at, updated_at, version)
-        SELECT made_id, casting_id, caster_id, 1000 + seq, d, d, ELT(1 + MOD(seq, 3), 'good', 'usable', 'scrap'), NULL, '[]', process, alloy, pour_temperature_k, heat_id, d, d, 1 FROM made_up");
-    $storage->exec('INSERT INTO attempt_value (attempt_id, slot, si, si_upper, unit, words, number, flag) SELECT m.made_id, v.slot, v.si, v.si_upper, v.unit, v.words, v.number, v.flag FROM made_up m JOIN attempt_value v ON v.attempt_id = m.id');
-    $storage->exec("INSERT INTO finding (id, attempt_id, kind, places, looks) SELECT UNHEX(REPLACE(UUID(), '-', '')), made_id, 'misrun', '[]', '[]' FROM made_up WHERE MOD(seq, 3) = 2");
+    $storage->exec("INSERT INTO attempt (id, casting_id, caster_id, number, poured_on, happened_on, verdict, note, observations,
+        process, alloy, pour_temperature_k, heat_id, created_at, updated_at, version)
+        SELECT made_id, casting_id, caster_id, 1000 + seq, d, d, ELT(1 + MOD(seq, 3), 'good', 'usable', 'scrap'), NULL, '[]', process,
+            alloy, pour_temperature_k, heat_id, d, d, 1 FROM made_up");
+    $storage->exec(
+        'INSERT INTO attempt_value (attempt_id, slot, si, si_upper, unit, words, number, flag) SELECT m.made_id, v.slot, v.si, '
+            .'v.si_upper, v.unit, v.words, v.number, v.flag FROM made_up m JOIN attempt_value v ON v.attempt_id = m.id',
+    );
+    $storage->exec(
+        "INSERT INTO finding (id, attempt_id, kind, places, looks) SELECT UNHEX(REPLACE(UUID(), '-', '')), made_id, 'misrun', '[]', "
+            ."'[]' FROM made_up WHERE MOD(seq, 3) = 2",
+    );
     $storage->exec('DROP TEMPORARY TABLE made_up, pours');
     $storage->query('ANALYZE TABLE attempt, attempt_value, finding')->fetchAll();
 }
@@ -52,7 +73,7 @@ function pages(Caller $caller): array
         'castings' => '/api/castings',
         'casting with its attempts' => "/api/castings/{$attempt['casting_id']}",
         'ledger, first page' => '/api/attempts',
-        ...(null === $older ? [] : ['ledger, next page' => '/api/attempts?before='.rawurlencode((string) $older)]),
+        ...null === $older ? [] : ['ledger, next page' => '/api/attempts?before='.rawurlencode((string) $older)],
         'ledger, filtered by verdict' => '/api/attempts?verdict=scrap',
         'ledger, filtered by defect' => '/api/attempts?defect=misrun',
         'suggestions while logging' => "/api/suggestions?casting={$attempt['casting_id']}",
@@ -77,7 +98,10 @@ function planOf(Caller $caller): string
     $caller->send('GET', '/api/attempts?q=rowlock&defect=misrun');
     $caller->send('GET', '/api/attempts/'.$caller->json()['attempts'][0]['id']);
 
-    return json_encode(['values' => array_map(static fn (array $value): mixed => $value['raw'], $caller->json()['planned'])], \JSON_THROW_ON_ERROR);
+    return json_encode(
+        ['values' => array_map(static fn (array $value): mixed => $value['raw'], $caller->json()['planned'])],
+        \JSON_THROW_ON_ERROR,
+    );
 }
 
 function oneNotebook(Caller $caller, PDO $storage, string $plan): void
@@ -94,12 +118,28 @@ function oneNotebook(Caller $caller, PDO $storage, string $plan): void
         }
         measure('plan recomputed while typing', 40, static fn () => $caller->must('POST', '/api/plan', $plan), 'median under 100 ms');
         // A write makes what was remembered of the notebook worthless: what follows it is the dearest request there is.
-        $write = static fn () => $caller->must('POST', '/api/commands', Caller::command([['part' => 'attempt', 'id' => Uuid::v7()->toRfc4122(), 'create' => ['casting' => $casting], 'set' => ['poured_on' => ['to' => '2026-05-03'], 'made.mould.process' => ['to' => 'green_sand']]]]));
+        $write = static fn () => $caller->must(
+            'POST',
+            '/api/commands',
+            Caller::command([
+                [
+                    'part' => 'attempt',
+                    'id' => Uuid::v7()->toRfc4122(),
+                    'create' => ['casting' => $casting],
+                    'set' => ['poured_on' => ['to' => '2026-05-03'], 'made.mould.process' => ['to' => 'green_sand']],
+                ],
+            ]),
+        );
         measure('a pour written down', 20, $write, 'none set');
-        measure('a pour written down, and a plan right after it', 20, static function () use ($write, $caller, $plan): void {
-            $write();
-            $caller->must('POST', '/api/plan', $plan);
-        }, 'none set');
+        measure(
+            'a pour written down, and a plan right after it',
+            20,
+            static function () use ($write, $caller, $plan): void {
+                $write();
+                $caller->must('POST', '/api/plan', $plan);
+            },
+            'none set',
+        );
     }
 }
 
@@ -126,7 +166,12 @@ function casters(string $url, PDO $storage, Caller $demo): array
     $casters = [];
     for ($i = 0; $i < CASTERS; ++$i) {
         // Not by the form: opening accounts is paced, and that is not what is measured here.
-        $storage->prepare("INSERT INTO caster (id, email, name, password_hash, units, theme, dismissed_cautions, joined_at, revision, idle_minutes, single_keys) SELECT ?, ?, 'A caster', password_hash, units, theme, dismissed_cautions, joined_at, '', idle_minutes, single_keys FROM caster WHERE email = ?")
+        $storage
+            ->prepare(
+                'INSERT INTO caster (id, email, name, password_hash, units, theme, dismissed_cautions, joined_at, revision, '
+                    ."idle_minutes, single_keys) SELECT ?, ?, 'A caster', password_hash, units, theme, dismissed_cautions, joined_at, "
+                        ."'', idle_minutes, single_keys FROM caster WHERE email = ?",
+            )
             ->execute([Uuid::v7()->toBinary(), "bench{$i}@molten.example", DEMO[0]]);
         $caller = new Caller($url);
         if (!$caller->signIn("bench{$i}@molten.example", DEMO[1])) {
@@ -136,10 +181,19 @@ function casters(string $url, PDO $storage, Caller $demo): array
         $caller->must('POST', '/api/commands', Caller::command([Caller::casting($casting, 'Rowlock')]));
         foreach ($records as $record) {
             $attempt = Uuid::v7()->toRfc4122();
-            $caller->must('POST', '/api/commands', Caller::command([
-                ['part' => 'attempt', 'id' => $attempt, 'create' => ['casting' => $casting], 'set' => $record],
-                ['part' => 'finding', 'id' => Uuid::v7()->toRfc4122(), 'create' => ['attempt' => $attempt], 'set' => ['kind' => ['to' => 'blowhole'], 'places' => ['to' => ['cope_face']]]],
-            ]));
+            $caller->must(
+                'POST',
+                '/api/commands',
+                Caller::command([
+                    ['part' => 'attempt', 'id' => $attempt, 'create' => ['casting' => $casting], 'set' => $record],
+                    [
+                        'part' => 'finding',
+                        'id' => Uuid::v7()->toRfc4122(),
+                        'create' => ['attempt' => $attempt],
+                        'set' => ['kind' => ['to' => 'blowhole'], 'places' => ['to' => ['cope_face']]],
+                    ],
+                ]),
+            );
         }
         $casters[] = $caller;
     }
@@ -150,7 +204,7 @@ function casters(string $url, PDO $storage, Caller $demo): array
 /**
  * Requests in flight together. $due tells the second at which the n-th starts, or null when whoever is free starts the next at once.
  *
- * @param list<Caller>                                                                            $callers
+ * @param list<Caller> $callers
  * @param list<array{name: string, method: string, path: string, body: string|null, caller: int}> $requests
  *
  * @return array{array<string, list<float>>, array<int, int>, float} milliseconds by name, answers by status, seconds in all
@@ -178,7 +232,7 @@ function together(array $callers, array $requests, ?float $perSecond): array
             ++$next;
         }
         curl_multi_exec($multi, $running);
-        while (false !== $done = curl_multi_info_read($multi)) {
+        while (false !== ($done = curl_multi_info_read($multi))) {
             [$name, $due] = $busy[spl_object_id($done['handle'])];
             $took[$name][] = 1000 * ((hrtime(true) - $start) / 1e9 - $due);
             $status = (int) curl_getinfo($done['handle'], \CURLINFO_RESPONSE_CODE);
@@ -202,7 +256,13 @@ function spread(array $took): string
 {
     sort($took);
 
-    return sprintf('median %.1f ms, 95th percentile %.1f ms, slowest of %d %.1f ms', $took[intdiv(count($took), 2)], $took[(int) (0.95 * (count($took) - 1))], count($took), $took[count($took) - 1]);
+    return sprintf(
+        'median %.1f ms, 95th percentile %.1f ms, slowest of %d %.1f ms',
+        $took[intdiv(count($took), 2)],
+        $took[(int) (0.95 * (count($took) - 1))],
+        count($took),
+        $took[count($took) - 1],
+    );
 }
 
 function manyCasters(string $url, PDO $storage, Caller $demo, string $plan): void
@@ -210,28 +270,76 @@ function manyCasters(string $url, PDO $storage, Caller $demo, string $plan): voi
     $callers = casters($url, $storage, $demo);
     $pages = array_map(pages(...), $callers);
     foreach ([1, CASTERS] as $connections) {
-        printf("\n    %d %s, each asking again as soon as it is answered\n", $connections, 1 === $connections ? 'connection' : 'connections');
+        printf(
+            "\n    %d %s, each asking again as soon as it is answered\n",
+            $connections,
+            1 === $connections ? 'connection' : 'connections',
+        );
         foreach (['session (the least any request costs)', 'attempt', 'why'] as $name) {
-            $requests = array_map(static fn (int $n): array => ['name' => $name, 'method' => 'GET', 'path' => $pages[$n % $connections][$name], 'body' => null, 'caller' => $n % $connections], range(0, max(200, 10 * $connections) - 1));
+            $requests = array_map(
+                static fn (int $n): array => [
+                    'name' => $name,
+                    'method' => 'GET',
+                    'path' => $pages[$n % $connections][$name],
+                    'body' => null,
+                    'caller' => $n % $connections,
+                ],
+                range(0, max(200, 10 * $connections) - 1),
+            );
             [$took, $statuses, $seconds] = together($callers, $requests, null);
-            report($name, spread($took[$name]).sprintf(', %.0f a second, answers %s', count($requests) / $seconds, json_encode($statuses)), 1 === $connections ? target($name) : 'none set');
+            report(
+                $name,
+                spread($took[$name]).sprintf(', %.0f a second, answers %s', count($requests) / $seconds, json_encode($statuses)),
+                1 === $connections ? target($name) : 'none set',
+            );
         }
     }
     // What an evening at fifty benches looks like: mostly reading, a plan typed here and there, now and then a pour written down.
-    $script = ['session (the least any request costs)', 'bench', 'attempt', 'why', 'plan', 'attempt', 'plan', 'ledger, first page', 'casting with its attempts', 'attempt', 'plan', 'why', 'castings', 'attempt', 'plan', 'change sheet', 'bench', 'attempt', 'plan', 'write'];
+    $script = [
+        'session (the least any request costs)',
+        'bench',
+        'attempt',
+        'why',
+        'plan',
+        'attempt',
+        'plan',
+        'ledger, first page',
+        'casting with its attempts',
+        'attempt',
+        'plan',
+        'why',
+        'castings',
+        'attempt',
+        'plan',
+        'change sheet',
+        'bench',
+        'attempt',
+        'plan',
+        'write',
+    ];
     $requests = [];
     for ($n = 0; $n < 50 * 30; ++$n) {
         $caller = $n % CASTERS;
         $name = $script[($n + intdiv($n, CASTERS)) % count($script)];
         $requests[] = match ($name) {
             'plan' => ['name' => $name, 'method' => 'POST', 'path' => '/api/plan', 'body' => $plan, 'caller' => $caller],
-            'write' => ['name' => $name, 'method' => 'POST', 'path' => '/api/commands', 'body' => Caller::command([Caller::casting(Uuid::v7()->toRfc4122(), 'Written down')]), 'caller' => $caller],
+            'write' => [
+                'name' => $name,
+                'method' => 'POST',
+                'path' => '/api/commands',
+                'body' => Caller::command([Caller::casting(Uuid::v7()->toRfc4122(), 'Written down')]),
+                'caller' => $caller,
+            ],
             default => ['name' => $name, 'method' => 'GET', 'path' => $pages[$caller][$name], 'body' => null, 'caller' => $caller],
         };
     }
     printf("\n    50 requests a second over %d casters for 30 s, as a script\n", CASTERS);
     [$took, $statuses] = together($callers, $requests, 50.0);
-    report('all of them', spread(array_merge(...array_values($took))).', answers '.json_encode($statuses), '95th percentile under 60 ms');
+    report(
+        'all of them',
+        spread(array_merge(...array_values($took))).', answers '.json_encode($statuses),
+        '95th percentile under 60 ms',
+    );
     foreach ($took as $name => $times) {
         report("  {$name}", spread($times), 'none set');
     }

@@ -16,9 +16,21 @@ require_once dirname(__DIR__).'/tests/Support/Meshes.php';
 $elements = ['Si', 'Mg', 'Fe', 'Cu', 'Zn', 'Mn', 'Ni', 'Ti'];
 $shelf = [];
 for ($i = 0; $i < 12; ++$i) {
-    $shelf[] = new Stock("stock {$i}", array_combine($elements, array_map(static fn (int $e): float => (($i * 7 + $e * 13) % 17) / 200, array_keys($elements))), 0.02 + $i / 200, 1 + ($i * 5 % 7), 0, 2);
+    $shelf[] = new Stock(
+        "stock {$i}",
+        array_combine($elements, array_map(static fn (int $e): float => (($i * 7 + $e * 13) % 17) / 200, array_keys($elements))),
+        0.02 + $i / 200,
+        1 + (($i * 5) % 7),
+        0,
+        2,
+    );
 }
-measure('charge mix, 12 stocks × 8 elements', 40, static fn (): mixed => Mix::cheapest(5.0, array_fill_keys($elements, [0.02, 0.055]), $shelf), 'median under 20 ms');
+measure(
+    'charge mix, 12 stocks × 8 elements',
+    40,
+    static fn (): mixed => Mix::cheapest(5.0, array_fill_keys($elements, [0.02, 0.055]), $shelf),
+    'median under 20 ms',
+);
 
 $file = tempnam(sys_get_temp_dir(), 'mesh').'.stl';
 file_put_contents($file, Meshes::binary(Meshes::torus(40, 12, 708)));
@@ -39,15 +51,52 @@ $start = hrtime(true);
 exec('admesh '.escapeshellarg($file).' 2>&1', $out, $code);
 $theirs = (hrtime(true) - $start) / 1e9;
 unlink($file);
-report('mesh of '.number_format($mesh->triangles).' triangles, binary STL', sprintf('%.2f s, memory %.1f MB; admesh %.2f s, ratio %.1f', $ours, $memory, $theirs, $ours / $theirs), 'under 3 s and 128 MB');
+report(
+    'mesh of '.number_format($mesh->triangles).' triangles, binary STL',
+    sprintf('%.2f s, memory %.1f MB; admesh %.2f s, ratio %.1f', $ours, $memory, $theirs, $ours / $theirs),
+    'under 3 s and 128 MB',
+);
 
 $sections = [['id' => 's0', 'shape' => 'plate', 'length' => '120 mm', 'width' => '60 mm', 'thickness' => '8 mm', 'gates' => 1]];
 foreach (['boss', 'ring', 'bar', 'tube', 'wedge', 'cylinder', 'plate', 'sphere', 'boss', 'bar', 'ring'] as $i => $shape) {
-    $sections[] = ['id' => 's'.($i + 1), 'shape' => $shape, 'joins' => 's'.max(0, $i - 2), 'length' => '60 mm', 'width' => '9 mm', 'thickness' => '4 mm', 'thin_end' => '3 mm', 'diameter' => '40 mm', 'height' => '18 mm', 'wall' => '4 mm'];
+    $sections[] = [
+        'id' => 's'.($i + 1),
+        'shape' => $shape,
+        'joins' => 's'.max(0, $i - 2),
+        'length' => '60 mm',
+        'width' => '9 mm',
+        'thickness' => '4 mm',
+        'thin_end' => '3 mm',
+        'diameter' => '40 mm',
+        'height' => '18 mm',
+        'wall' => '4 mm',
+    ];
 }
-$record = MoltenNotes\Core\Attempt\AttemptDocument::read(['format' => 'molten-notes/attempt', 'version' => 1, 'planned' => [
-    'mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'casting.sections' => $sections, 'gating.sprue_height' => '110 mm', 'gating.basin' => 'cup', 'sand.moisture' => '3.2-3.8 %',
-    'pour.temperature' => '730-745 C', 'pour.carry_time' => '15 s', 'feeding.riser' => 'open', 'feeding.riser_diameter' => '40 mm', 'melt.energy_source' => 'electric', 'crucible.volume' => '1 L',
-]], [])['record'];
+$record = MoltenNotes\Core\Attempt\AttemptDocument::read(
+    [
+        'format' => 'molten-notes/attempt',
+        'version' => 1,
+        'planned' => [
+            'mould.process' => 'green_sand',
+            'metal.alloy' => 'al_si7mg',
+            'casting.sections' => $sections,
+            'gating.sprue_height' => '110 mm',
+            'gating.basin' => 'cup',
+            'sand.moisture' => '3.2-3.8 %',
+            'pour.temperature' => '730-745 C',
+            'pour.carry_time' => '15 s',
+            'feeding.riser' => 'open',
+            'feeding.riser_diameter' => '40 mm',
+            'melt.energy_source' => 'electric',
+            'crucible.volume' => '1 L',
+        ],
+    ],
+    [],
+)['record'];
 $format = new MoltenNotes\Core\Quantity\QuantityFormatter(MoltenNotes\Core\Quantity\UnitPreferences::metric());
-measure('whole plan of a casting of 12 sections', 40, static fn (): mixed => MoltenNotes\Core\Plan\PlanCasting::of(MoltenNotes\Core\Plan\Basis::of($record, $format)), 'median under 30 ms');
+measure(
+    'whole plan of a casting of 12 sections',
+    40,
+    static fn (): mixed => MoltenNotes\Core\Plan\PlanCasting::of(MoltenNotes\Core\Plan\Basis::of($record, $format)),
+    'median under 30 ms',
+);

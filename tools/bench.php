@@ -28,7 +28,17 @@ function measure(string $name, int $times, callable $work, string $target): void
         $took[] = (hrtime(true) - $start) / 1e6;
     }
     sort($took);
-    report($name, sprintf('median %.1f ms, slowest of %d %.1f ms, memory %.1f MB', $took[intdiv($times, 2)], $times, $took[$times - 1], (memory_get_peak_usage() - $from) / 1048576), $target);
+    report(
+        $name,
+        sprintf(
+            'median %.1f ms, slowest of %d %.1f ms, memory %.1f MB',
+            $took[intdiv($times, 2)],
+            $times,
+            $took[$times - 1],
+            (memory_get_peak_usage() - $from) / 1048576,
+        ),
+        $target,
+    );
 }
 
 function report(string $name, string $figures, string $target): void
@@ -40,13 +50,27 @@ function core(): void
 {
     $catalogue = Catalogue::standard();
     $diagnose = new Diagnose($catalogue, UnitPreferences::metric());
-    $record = static fn (int $signs): mixed => AttemptDocument::read([
-        'format' => 'molten-notes/attempt', 'version' => 1,
-        'made' => ['mould.process' => 'green_sand', 'sand.condition' => 'wet', 'casting.wall' => '4 mm', 'pour.temperature' => '700 C', 'venting.high_points' => 'some', 'feeding.riser' => 'none'],
-        'heat' => ['metal.alloy' => 'al_si7mg', 'metal.source' => 'mixed'],
-        'observations' => ['steam', 'sluggish'],
-        'findings' => array_map(static fn (string $kind): array => ['kind' => $kind], array_slice(array_keys($catalogue->vocabulary->defects), 0, $signs)),
-    ], $catalogue->causeCodes())['record'];
+    $record = static fn (int $signs): mixed => AttemptDocument::read(
+        [
+            'format' => 'molten-notes/attempt',
+            'version' => 1,
+            'made' => [
+                'mould.process' => 'green_sand',
+                'sand.condition' => 'wet',
+                'casting.wall' => '4 mm',
+                'pour.temperature' => '700 C',
+                'venting.high_points' => 'some',
+                'feeding.riser' => 'none',
+            ],
+            'heat' => ['metal.alloy' => 'al_si7mg', 'metal.source' => 'mixed'],
+            'observations' => ['steam', 'sluggish'],
+            'findings' => array_map(
+                static fn (string $kind): array => ['kind' => $kind],
+                array_slice(array_keys($catalogue->vocabulary->defects), 0, $signs),
+            ),
+        ],
+        $catalogue->causeCodes(),
+    )['record'];
     foreach ([[1, 'under 50 ms'], [12, 'under 50 ms and 64 MB'], [25, 'under 1000 ms, approximated']] as [$signs, $target]) {
         $known = $record($signs);
         measure("diagnosis with {$signs} positive findings", 25, static fn (): mixed => $diagnose->attempt($known), $target);
@@ -65,7 +89,7 @@ function web(): void
         $key = array_pop($wanted);
         if (!isset($seen[$key])) {
             $seen[$key] = true;
-            array_push($wanted, ...($manifest[$key]['imports'] ?? []));
+            array_push($wanted, ...$manifest[$key]['imports'] ?? []);
         }
     }
     $script = 0;

@@ -23,7 +23,11 @@ final class caller
     {
         // The kind of request first: each of these options also resets the method, so the method is named last.
         curl_setopt_array($this->curl, null === $body ? [\CURLOPT_HTTPGET => true] : [\CURLOPT_POSTFIELDS => $body]);
-        curl_setopt_array($this->curl, [\CURLOPT_URL => $this->url.$path, \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_HTTPHEADER => [null === $body ? 'Content-Type:' : "Content-Type: {$type}", "X-CSRF-Token: {$this->token}", 'Expect:']]);
+        curl_setopt_array($this->curl, [
+            \CURLOPT_URL => $this->url.$path,
+            \CURLOPT_CUSTOMREQUEST => $method,
+            \CURLOPT_HTTPHEADER => [null === $body ? 'Content-Type:' : "Content-Type: {$type}", "X-CSRF-Token: {$this->token}", 'Expect:'],
+        ]);
     }
 
     /** @return int status, 0 when nothing answered */
@@ -89,7 +93,11 @@ final class caller
     {
         $this->send('GET', '/api/session');
         $this->token = (string) ($this->json()['csrf'] ?? '');
-        $this->send('POST', '/api/casters', json_encode(['email' => $email, 'name' => 'A storm', 'password' => 'wind over the sand bed'], \JSON_THROW_ON_ERROR));
+        $this->send(
+            'POST',
+            '/api/casters',
+            json_encode(['email' => $email, 'name' => 'A storm', 'password' => 'wind over the sand bed'], \JSON_THROW_ON_ERROR),
+        );
         if (!$this->signIn($email, 'wind over the sand bed')) {
             throw new RuntimeException("no account could be opened: {$this->body}");
         }

@@ -29,7 +29,10 @@ try {
     $driver->findElement(WebDriverBy::cssSelector('input[type=email]'))->sendKeys('demo@molten.example');
     $driver->findElement(WebDriverBy::cssSelector('input[type=password]'))->sendKeys("pour-and-learn\n");
     $driver->wait(15)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector('.title-block')));
-    $ask = static fn (string $path): mixed => $driver->executeAsyncScript('const done = arguments[arguments.length - 1]; fetch(arguments[0]).then((r) => r.json()).then(done);', [$path]);
+    $ask = static fn (string $path): mixed => $driver->executeAsyncScript(
+        'const done = arguments[arguments.length - 1]; fetch(arguments[0]).then((r) => r.json()).then(done);',
+        [$path],
+    );
     /** @var array{castings: list<array{id: string, name: string, trail: list<array{id: string, number: int}>}>} $castings */
     $castings = $ask('/api/castings');
     $ids = [];
@@ -52,7 +55,9 @@ try {
         $driver->get($url.$path);
         usleep(1_200_000);
         foreach (array_filter(explode('>>', $click)) as $selector) {
-            $driver->findElement(str_starts_with($selector, '//') ? WebDriverBy::xpath($selector) : WebDriverBy::cssSelector($selector))->click();
+            $driver
+                ->findElement(str_starts_with($selector, '//') ? WebDriverBy::xpath($selector) : WebDriverBy::cssSelector($selector))
+                ->click();
             usleep(900_000);
         }
         $driver->takeScreenshot("{$into}/{$name}.png");

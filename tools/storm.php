@@ -23,7 +23,49 @@ function fresh(): string
 /** Something where it does not belong. */
 function nonsense(): mixed
 {
-    $things = [null, true, false, 0, -1, 1, 2.5, -0.0, 1e308, \PHP_INT_MAX, '', ' ', '0', 'null', '١٢ mm', "1\u{0662} mm", '5 mil', '💥', "\u{0000}", "\u{202E}abc", str_repeat('a', 3000), '1/0 in', '-400 C', '9999999999999999999 mm', 'NaN', 'INF', '0 mm', "'; DROP TABLE caster; --", '<script>', '../../etc/passwd', [], [[]], ['a' => 1], ['value' => 1, 'unit' => 'mm'], ['value' => '1', 'unit' => 'mm'], ['value' => 1e400, 'unit' => 'mm'], ['value' => 1, 'unit' => 'cubit'], ['value' => 5, 'unit' => 'mm', 'upper' => 1], [1, 2, 3], ['value' => -5, 'unit' => 'kg'], ['value' => 0, 'unit' => 'degC']];
+    $things = [
+        null,
+        true,
+        false,
+        0,
+        -1,
+        1,
+        2.5,
+        -0.0,
+        1e308,
+        \PHP_INT_MAX,
+        '',
+        ' ',
+        '0',
+        'null',
+        '١٢ mm',
+        "1\u{0662} mm",
+        '5 mil',
+        '💥',
+        "\u{0000}",
+        "\u{202E}abc",
+        str_repeat('a', 3000),
+        '1/0 in',
+        '-400 C',
+        '9999999999999999999 mm',
+        'NaN',
+        'INF',
+        '0 mm',
+        "'; DROP TABLE caster; --",
+        '<script>',
+        '../../etc/passwd',
+        [],
+        [[]],
+        ['a' => 1],
+        ['value' => 1, 'unit' => 'mm'],
+        ['value' => '1', 'unit' => 'mm'],
+        ['value' => 1e400, 'unit' => 'mm'],
+        ['value' => 1, 'unit' => 'cubit'],
+        ['value' => 5, 'unit' => 'mm', 'upper' => 1],
+        [1, 2, 3],
+        ['value' => -5, 'unit' => 'kg'],
+        ['value' => 0, 'unit' => 'degC'],
+    ];
 
     return $things[array_rand($things)];
 }
@@ -67,29 +109,113 @@ function write(string $casting, string $attempt, WildRecords $wild): array
     $remedies = array_keys(Remedies::all());
     $pick = static fn (array $list): string => (string) $list[array_rand($list)];
     $document = $wild->document();
-    $record = ['casting_id' => $casting, 'planned' => $document['planned'], 'made' => array_slice($wild->document()['planned'], 0, 8), 'observations' => $document['observations'], 'poured_on' => '2026-05-03', 'verdict' => $document['verdict'], 'note' => 'a note'];
-    $command = static fn (array ...$changes): array => ['POST', '/api/commands', ['id' => fresh(), 'made_at' => '2026-05-03T17:40:00Z', 'changes' => array_values($changes)], ''];
-    $say = static fn (string $field, mixed $to, mixed $was = null): array => ['part' => 'attempt', 'id' => $attempt, 'set' => [$field => ['was' => $was, 'to' => $to]]];
-    $workshop = ['furnaces' => [['name' => 'Drum', 'source' => 'propane', 'power' => '8 kW', 'efficiency' => '12 %']], 'crucibles' => [['name' => 'A6', 'volume' => '600 mL', 'mass' => '1.4 kg']], 'flasks' => [['name' => 'Box', 'length' => '12 in', 'width' => '8 in', 'cope' => '4 in', 'drag' => '3 in']], 'cutters' => [['name' => 'Tube', 'kind' => 'tube', 'size' => '16 mm']], 'stock' => [['name' => 'Wheels', 'mass' => '3 kg', 'price' => 2.2, 'loss' => '5 %', 'composition' => ['Si' => '7 %', 'Mg' => '0.35 %']]], 'tariffs' => ['propane' => 2.9], 'safe_lift' => '20 kg', 'currency' => 'EUR', 'school' => 'unpressurised'];
+    $record = [
+        'casting_id' => $casting,
+        'planned' => $document['planned'],
+        'made' => array_slice($wild->document()['planned'], 0, 8),
+        'observations' => $document['observations'],
+        'poured_on' => '2026-05-03',
+        'verdict' => $document['verdict'],
+        'note' => 'a note',
+    ];
+    $command = static fn (array ...$changes): array => [
+        'POST',
+        '/api/commands',
+        ['id' => fresh(), 'made_at' => '2026-05-03T17:40:00Z', 'changes' => array_values($changes)],
+        '',
+    ];
+    $say = static fn (string $field, mixed $to, mixed $was = null): array => [
+        'part' => 'attempt',
+        'id' => $attempt,
+        'set' => [$field => ['was' => $was, 'to' => $to]],
+    ];
+    $workshop = [
+        'furnaces' => [['name' => 'Drum', 'source' => 'propane', 'power' => '8 kW', 'efficiency' => '12 %']],
+        'crucibles' => [['name' => 'A6', 'volume' => '600 mL', 'mass' => '1.4 kg']],
+        'flasks' => [['name' => 'Box', 'length' => '12 in', 'width' => '8 in', 'cope' => '4 in', 'drag' => '3 in']],
+        'cutters' => [['name' => 'Tube', 'kind' => 'tube', 'size' => '16 mm']],
+        'stock' => [
+            ['name' => 'Wheels', 'mass' => '3 kg', 'price' => 2.2, 'loss' => '5 %', 'composition' => ['Si' => '7 %', 'Mg' => '0.35 %']],
+        ],
+        'tariffs' => ['propane' => 2.9],
+        'safe_lift' => '20 kg',
+        'currency' => 'EUR',
+        'school' => 'unpressurised',
+    ];
 
     return match (mt_rand(0, 16)) {
-        0 => $command(['part' => 'casting', 'id' => fresh(), 'create' => (object) [], 'set' => Changes::set(['name' => 'Cleat', 'purpose' => 'works', 'wanted' => 2, 'note' => 'x'])]),
-        1 => $command(['part' => 'casting', 'id' => $casting, 'set' => Changes::set(['name' => $pick(['Cleat', 'Fairlead'])], '', ['name' => $pick(['Cleat', 'Fairlead'])])]),
+        0 => $command([
+            'part' => 'casting',
+            'id' => fresh(),
+            'create' => (object) [],
+            'set' => Changes::set(['name' => 'Cleat', 'purpose' => 'works', 'wanted' => 2, 'note' => 'x']),
+        ]),
+        1 => $command([
+            'part' => 'casting',
+            'id' => $casting,
+            'set' => Changes::set(['name' => $pick(['Cleat', 'Fairlead'])], '', ['name' => $pick(['Cleat', 'Fairlead'])]),
+        ]),
         2, 3, 4 => $command(...Changes::attempt(fresh(), $record, true)),
         5 => $command(...Changes::attempt($attempt, array_diff_key($record, ['casting_id' => 0]), false)),
-        6 => $command(Changes::finding($attempt, ['kind' => $pick($kinds), 'places' => ['cope_face'], 'looks' => ['smooth_wall'], 'severity' => 'spoils', 'note' => 'x'])),
+        6 => $command(
+            Changes::finding($attempt, [
+                'kind' => $pick($kinds),
+                'places' => ['cope_face'],
+                'looks' => ['smooth_wall'],
+                'severity' => 'spoils',
+                'note' => 'x',
+            ]),
+        ),
         7 => $command($say('answers.'.$pick($checks), 'yes')),
         8 => $command($say('opinions.'.$pick($causes), ['opinion' => 'confirmed', 'note' => 'x'])),
-        9 => $command(...array_map(static fn (): array => $say('sheet.'.$pick($remedies), 0 === mt_rand(0, 1) ? true : ['new' => nonsense()]), range(0, mt_rand(0, 5)))),
+        9 => $command(
+            ...array_map(
+                static fn (): array => $say('sheet.'.$pick($remedies), 0 === mt_rand(0, 1) ? true : ['new' => nonsense()]),
+                range(0, mt_rand(0, 5)),
+            ),
+        ),
         10 => $command(['part' => 'attempt', 'id' => fresh(), 'create' => ['after' => $attempt], 'set' => (object) []]),
         11, 12 => ['POST', '/api/plan', ['values' => $document['planned']], ''],
         13 => $command(...Changes::workshop(fresh(), $workshop)),
-        15 => $command(['part' => $pick(['attempt', 'heat', 'finding', 'casting']), 'id' => 0 === mt_rand(0, 1) ? $attempt : fresh(), 'create' => (object) [], 'set' => Changes::set(['binned' => 0 === mt_rand(0, 1), 'name' => 'x', 'casting' => $casting, 'heat' => fresh()], '', ['binned' => 0 === mt_rand(0, 1), 'casting' => $casting])]),
-        14 => ['POST', '/api/mix', ['melt' => '3 kg', 'windows' => ['Si' => ['low' => '6.5 %', 'high' => '7.5 %'], 'Mg' => ['low' => '0.2 %', 'high' => '0.5 %']], 'recovery' => ['Mg' => '85 %']], ''],
+        15 => $command([
+            'part' => $pick(['attempt', 'heat', 'finding', 'casting']),
+            'id' => 0 === mt_rand(0, 1) ? $attempt : fresh(),
+            'create' => (object) [],
+            'set' => Changes::set(['binned' => 0 === mt_rand(0, 1), 'name' => 'x', 'casting' => $casting, 'heat' => fresh()], '', [
+                'binned' => 0 === mt_rand(0, 1),
+                'casting' => $casting,
+            ]),
+        ]),
+        14 => [
+            'POST',
+            '/api/mix',
+            [
+                'melt' => '3 kg',
+                'windows' => ['Si' => ['low' => '6.5 %', 'high' => '7.5 %'], 'Mg' => ['low' => '0.2 %', 'high' => '0.5 %']],
+                'recovery' => ['Mg' => '85 %'],
+            ],
+            '',
+        ],
         default => match (mt_rand(0, 4)) {
-            0 => ['PATCH', '/api/me/preferences', ['units' => ['length' => 'in'], 'theme' => 'night', 'dismissed_cautions' => ['rain'], 'idle_minutes' => 60, 'single_keys' => true], ''],
+            0 => [
+                'PATCH',
+                '/api/me/preferences',
+                [
+                    'units' => ['length' => 'in'],
+                    'theme' => 'night',
+                    'dismissed_cautions' => ['rain'],
+                    'idle_minutes' => 60,
+                    'single_keys' => true,
+                ],
+                '',
+            ],
             1 => ['POST', '/api/quantities', ['field' => 'pour.temperature', 'text' => '1300 F'], ''],
-            2 => ['POST', '/api/meshes?unit='.$pick(['mm', 'in', 'parsec', '']), substr(Meshes::binary(Meshes::box([20, 30, 40])), 0, mt_rand(0, 700)), 'application/octet-stream'],
+            2 => [
+                'POST',
+                '/api/meshes?unit='.$pick(['mm', 'in', 'parsec', '']),
+                substr(Meshes::binary(Meshes::box([20, 30, 40])), 0, mt_rand(0, 700)),
+                'application/octet-stream',
+            ],
             3 => ['PUT', '/api/me/password', ['current' => 'not it', 'new' => 'another four words'], ''],
             default => ['POST', '/api/casters', ['email' => 'x@molten.example', 'name' => 'x', 'password' => 'short'], ''],
         },
@@ -116,11 +242,15 @@ function requests(string $url, int $count): int
         if (null === $attempt || 0 === $i % 500) {
             // A new attempt now and then: the old one is full of findings, and its sheet is closed.
             $attempt = fresh();
-            $caller->change(...Changes::attempt($attempt, ['casting_id' => $casting, 'poured_on' => '2026-05-03', 'verdict' => 'scrap'], true));
+            $caller->change(
+                ...Changes::attempt($attempt, ['casting_id' => $casting, 'poured_on' => '2026-05-03', 'verdict' => 'scrap'], true),
+            );
             $callers[$i % 4][2] = $attempt;
         }
         [$method, $path, $body, $type] = write($casting, $attempt, $wild);
-        $sent = is_string($body) ? $body : json_encode(0 === $i % 5 ? $body : mutate($body), \JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE);
+        $sent = is_string($body)
+            ? $body
+            : json_encode(0 === $i % 5 ? $body : mutate($body), \JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE);
         if (0 === mt_rand(0, 40)) {
             $sent = substr((string) $sent, 0, mt_rand(0, strlen((string) $sent)));
         }
@@ -139,9 +269,24 @@ function requests(string $url, int $count): int
             foreach (['casting' => $casting, 'attempt' => $attempt] as $part => $id) {
                 $caller->change(['part' => $part, 'id' => $id, 'set' => ['binned' => ['was' => true, 'to' => false]]]);
             }
-            foreach (['/api/bin', '/api/workshop/history', "/api/attempts/{$attempt}/history", "/api/attempts/{$attempt}", "/api/attempts/{$attempt}/diagnosis", "/api/attempts/{$attempt}/change-sheet", "/api/attempts/{$attempt}/plan", "/api/castings/{$casting}", '/api/bench', '/api/workshop', '/api/attempts', '/api/suggestions'] as $page) {
+            foreach (
+                [
+                    '/api/bin',
+                    '/api/workshop/history',
+                    "/api/attempts/{$attempt}/history",
+                    "/api/attempts/{$attempt}",
+                    "/api/attempts/{$attempt}/diagnosis",
+                    "/api/attempts/{$attempt}/change-sheet",
+                    "/api/attempts/{$attempt}/plan",
+                    "/api/castings/{$casting}",
+                    '/api/bench',
+                    '/api/workshop',
+                    '/api/attempts',
+                    '/api/suggestions',
+                ] as $page
+            ) {
                 ++$reads;
-                if (200 !== $status = $caller->send('GET', $page)) {
+                if (200 !== ($status = $caller->send('GET', $page))) {
                     ++$faults;
                     fwrite(\STDERR, "{$status} GET {$page}: {$caller->body}\n");
                 }
@@ -183,7 +328,9 @@ function kills(string $url, int $databaseKills): int
             fwrite(\STDERR, "{$status} {$caller->type}: ".substr($caller->body, 0, 200)."\n");
         }
         if (microtime(true) > $next['worker'] && $workers < 2 * $databaseKills) {
-            $pids = array_filter(explode("\n", (string) shell_exec('pgrep -P '.(int) @file_get_contents((string) getenv('MOLTEN_STORM_FPM_PID')))));
+            $pids = array_filter(
+                explode("\n", (string) shell_exec('pgrep -P '.(int) @file_get_contents((string) getenv('MOLTEN_STORM_FPM_PID')))),
+            );
             if ([] !== $pids) {
                 posix_kill((int) $pids[array_rand($pids)], \SIGKILL);
                 ++$workers;
@@ -211,7 +358,18 @@ function kills(string $url, int $databaseKills): int
         $gone += null === ($caller->json()['caster'] ?? null) ? 1 : 0;
     }
     ksort($statuses);
-    printf("    %d kills of MariaDB, %d of php-fpm workers; answers %s\n    %d writes acknowledged, %d lost; %d unclean failures; %d of %d sessions lost\n", $databases, $workers, json_encode($statuses), count($acknowledged), $lost, $unclean, $gone, count($sessions));
+    printf(
+        "    %d kills of MariaDB, %d of php-fpm workers; answers %s\n    %d writes acknowledged, %d lost; %d unclean failures; %d of %d "
+            ."sessions lost\n",
+        $databases,
+        $workers,
+        json_encode($statuses),
+        count($acknowledged),
+        $lost,
+        $unclean,
+        $gone,
+        count($sessions),
+    );
 
     return 0 === $lost + $unclean + $gone ? 0 : 1;
 }
@@ -222,9 +380,17 @@ function disk(string $url, string $dir): int
     $caller->open('disk.'.bin2hex(random_bytes(3)).'@molten.example');
     $bad = 0;
     $expect = static function (string $what, array $wanted, int $status) use (&$bad, $caller): void {
-        $ok = in_array($status, $wanted, true) && ($status < 400 || str_starts_with($caller->type, 'application/problem+json') || 503 === $status);
+        $ok =
+            in_array($status, $wanted, true)
+            && ($status < 400 || str_starts_with($caller->type, 'application/problem+json') || 503 === $status);
         $bad += $ok ? 0 : 1;
-        printf("    %-58s %d %s%s\n", $what, $status, $ok ? 'as it should' : 'WRONG', $status >= 400 ? ': '.($caller->json()['title'] ?? substr($caller->body, 0, 120)) : '');
+        printf(
+            "    %-58s %d %s%s\n",
+            $what,
+            $status,
+            $ok ? 'as it should' : 'WRONG',
+            $status >= 400 ? ': '.($caller->json()['title'] ?? substr($caller->body, 0, 120)) : '',
+        );
     };
     $before = fresh();
     $expect('a casting while there is room', [200], $caller->change(Caller::casting($before, 'Before')));
@@ -260,7 +426,21 @@ function hostile(string $url, int $seconds): int
     $victim->open('victim.'.bin2hex(random_bytes(3)).'@molten.example');
     $enemy = 'enemy.'.bin2hex(random_bytes(3)).'@molten.example';
     $attacks = attacks($url, $enemy);
-    $plan = json_encode(['values' => ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'pour.temperature' => '720 C', 'gating.sprue_height' => '100 mm', 'casting.sections' => [['id' => 'a', 'shape' => 'plate', 'length' => '90 mm', 'width' => '50 mm', 'thickness' => '6 mm', 'gates' => 1], ['shape' => 'ring', 'diameter' => '110 mm', 'width' => '12 mm', 'thickness' => '5 mm', 'joins' => 'a']]]], \JSON_THROW_ON_ERROR);
+    $plan = json_encode(
+        [
+            'values' => [
+                'mould.process' => 'green_sand',
+                'metal.alloy' => 'al_si7mg',
+                'pour.temperature' => '720 C',
+                'gating.sprue_height' => '100 mm',
+                'casting.sections' => [
+                    ['id' => 'a', 'shape' => 'plate', 'length' => '90 mm', 'width' => '50 mm', 'thickness' => '6 mm', 'gates' => 1],
+                    ['shape' => 'ring', 'diameter' => '110 mm', 'width' => '12 mm', 'thickness' => '5 mm', 'joins' => 'a'],
+                ],
+            ],
+        ],
+        \JSON_THROW_ON_ERROR,
+    );
     $measure = static function (int $times) use ($victim, $plan): array {
         $took = $codes = [];
         for ($i = 0; $i < $times; ++$i) {
@@ -279,7 +459,11 @@ function hostile(string $url, int $seconds): int
     for ($i = 0; $i < 2 * count($attacks); ++$i) {
         $pid = pcntl_fork();
         if (0 === $pid) {
-            file_put_contents($said, json_encode(enemy($url, $enemy, $attacks[$i % count($attacks)], $seconds))."\n", \FILE_APPEND | \LOCK_EX);
+            file_put_contents(
+                $said,
+                json_encode(enemy($url, $enemy, $attacks[$i % count($attacks)], $seconds))."\n",
+                \FILE_APPEND | \LOCK_EX,
+            );
             exit(0);
         }
         $children[] = $pid;
@@ -299,7 +483,14 @@ function hostile(string $url, int $seconds): int
     foreach ($answers as $what => $statuses) {
         printf("    %-40s answers %s\n", $what, json_encode($statuses));
     }
-    printf("    another's plan: %.0f ms alone, median %.0f ms and 95th percentile %.0f ms beside the hostile account (target: median under 300 ms); answers %s\n", $alone, $median, $p95, json_encode($codes));
+    printf(
+        "    another's plan: %.0f ms alone, median %.0f ms and 95th percentile %.0f ms beside the hostile account (target: median under "
+            ."300 ms); answers %s\n",
+        $alone,
+        $median,
+        $p95,
+        json_encode($codes),
+    );
 
     return $median < 300 && [200] === array_keys($codes) ? 0 : 1;
 }
@@ -310,29 +501,110 @@ function attacks(string $url, string $email): array
     $caller = new Caller($url);
     $caller->open($email);
     $must = static fn (array ...$changes) => $caller->must('POST', '/api/commands', Caller::command(array_values($changes)));
-    $sections = array_map(static fn (int $i): array => ['id' => "s{$i}", 'shape' => 'plate', 'length' => '90 mm', 'width' => '50 mm', 'thickness' => '6 mm', 'count' => 500] + ($i > 0 ? ['joins' => 's'.($i - 1)] : ['gates' => 1]), range(0, 59));
-    $values = ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'pour.temperature' => '720 C', 'pour.carry_time' => '3600 s', 'gating.sprue_height' => '100 mm', 'casting.sections' => $sections];
+    $sections = array_map(
+        static fn (int $i): array => [
+            'id' => "s{$i}",
+            'shape' => 'plate',
+            'length' => '90 mm',
+            'width' => '50 mm',
+            'thickness' => '6 mm',
+            'count' => 500,
+        ] + ($i > 0 ? ['joins' => 's'.($i - 1)] : ['gates' => 1]),
+        range(0, 59),
+    );
+    $values = [
+        'mould.process' => 'green_sand',
+        'metal.alloy' => 'al_si7mg',
+        'pour.temperature' => '720 C',
+        'pour.carry_time' => '3600 s',
+        'gating.sprue_height' => '100 mm',
+        'casting.sections' => $sections,
+    ];
     $casting = fresh();
     $must(Caller::casting($casting, 'Flood'));
     for ($n = 0; $n < 12; ++$n) {
         $attempt = fresh();
-        $must(...Changes::attempt($attempt, ['casting_id' => $casting, 'poured_on' => '2026-05-03', 'verdict' => 'scrap', 'planned' => $values], true));
+        $must(
+            ...Changes::attempt(
+                $attempt,
+                ['casting_id' => $casting, 'poured_on' => '2026-05-03', 'verdict' => 'scrap', 'planned' => $values],
+                true,
+            ),
+        );
     }
     foreach (array_slice(array_keys(Catalogue::standard()->vocabulary->defects), 0, 25) as $defect) {
         $must(Changes::finding($attempt, ['kind' => $defect]));
     }
-    $elements = array_slice(['Si', 'Mg', 'Cu', 'Zn', 'Fe', 'Mn', 'Ni', 'Sn', 'Pb', 'Ti', 'Cr', 'Sb', 'Bi', 'P', 'Sr', 'Na', 'Ca', 'Be', 'Al', 'Ag', 'Cd', 'As', 'Te', 'Se'], 0, 24);
-    $must(...Changes::workshop(fresh(), ['stock' => array_map(static fn (int $i): array => ['name' => "Lot {$i}", 'mass' => '200 kg', 'price' => 1 + $i / 7, 'composition' => array_map(static fn (int $k): string => (($i * 7 + $k * 3) % 40 / 10).' %', array_flip(array_slice($elements, 0, 18)))], range(1, 50)), 'currency' => 'EUR']));
-    $windows = array_map(static fn (int $k): array => ['low' => (1 + $k % 3 / 10).' %', 'high' => '3 %'], array_flip($elements));
+    $elements = array_slice(
+        [
+            'Si',
+            'Mg',
+            'Cu',
+            'Zn',
+            'Fe',
+            'Mn',
+            'Ni',
+            'Sn',
+            'Pb',
+            'Ti',
+            'Cr',
+            'Sb',
+            'Bi',
+            'P',
+            'Sr',
+            'Na',
+            'Ca',
+            'Be',
+            'Al',
+            'Ag',
+            'Cd',
+            'As',
+            'Te',
+            'Se',
+        ],
+        0,
+        24,
+    );
+    $must(
+        ...Changes::workshop(fresh(), [
+            'stock' => array_map(
+                static fn (int $i): array => [
+                    'name' => "Lot {$i}",
+                    'mass' => '200 kg',
+                    'price' => 1 + $i / 7,
+                    'composition' => array_map(
+                        static fn (int $k): string => (($i * 7 + $k * 3) % 40) / 10 .' %',
+                        array_flip(array_slice($elements, 0, 18)),
+                    ),
+                ],
+                range(1, 50),
+            ),
+            'currency' => 'EUR',
+        ]),
+    );
+    $windows = array_map(static fn (int $k): array => ['low' => 1 + ($k % 3) / 10 .' %', 'high' => '3 %'], array_flip($elements));
     $caller->send('GET', "/api/attempts/{$attempt}/change-sheet");
     // Taken and dropped again and again, each under a new id: what is offered is planned anew every time.
-    $sheet = array_map(static fn (array $line): array => ['part' => 'attempt', 'id' => $attempt, 'set' => ["sheet.{$line['remedy']}" => ['was' => ['new' => $line['new_raw']], 'to' => true]]], array_slice($caller->json()['proposals'] ?? [], 0, 20));
+    $sheet = array_map(
+        static fn (array $line): array => [
+            'part' => 'attempt',
+            'id' => $attempt,
+            'set' => ["sheet.{$line['remedy']}" => ['was' => ['new' => $line['new_raw']], 'to' => true]],
+        ],
+        array_slice($caller->json()['proposals'] ?? [], 0, 20),
+    );
 
     return [
         ['POST', '/api/plan', json_encode(['values' => $values], \JSON_THROW_ON_ERROR), 'application/json'],
         ['POST', '/api/commands', Caller::command([] === $sheet ? [Caller::casting(fresh(), 'Flood')] : $sheet), 'application/json'],
         ['POST', '/api/mix', json_encode(['melt' => '5000 kg', 'windows' => $windows], \JSON_THROW_ON_ERROR), 'application/json'],
-        ['POST', '/api/meshes?unit=mm', "solid x\n".str_repeat("facet normal 0 0 1\n outer loop\n  vertex 0 0 0\n  vertex 1 0 0\n  vertex 0 1 0\n endloop\nendfacet\n", 300_000), 'application/octet-stream'],
+        [
+            'POST',
+            '/api/meshes?unit=mm',
+            "solid x\n".
+            str_repeat("facet normal 0 0 1\n outer loop\n  vertex 0 0 0\n  vertex 1 0 0\n  vertex 0 1 0\n endloop\nendfacet\n", 300_000),
+            'application/octet-stream',
+        ],
         ['GET', "/api/attempts/{$attempt}/diagnosis", null, ''],
         ['GET', "/api/attempts/{$attempt}/change-sheet", null, ''],
         ['GET', "/api/castings/{$casting}", null, ''],
@@ -355,7 +627,12 @@ function enemy(string $url, string $email, array $attack, int $seconds): array
     $until = microtime(true) + $seconds;
     while (microtime(true) < $until) {
         // The same command again would cost nothing.
-        $status = $caller->send($method, $path, '/api/commands' === $path && null !== $body ? Caller::command(json_decode($body, true)['changes']) : $body, $type);
+        $status = $caller->send(
+            $method,
+            $path,
+            '/api/commands' === $path && null !== $body ? Caller::command(json_decode($body, true)['changes']) : $body,
+            $type,
+        );
         $statuses[$status] = ($statuses[$status] ?? 0) + 1;
     }
 
@@ -366,10 +643,12 @@ $url = $argv[2] ?? 'http://127.0.0.1:8580';
 if (1 !== preg_match('~^http://127\.0\.0\.1:\d+$~', $url)) {
     throw new InvalidArgumentException('only this machine');
 }
-exit(match ($argv[1] ?? '') {
-    'requests' => requests($url, (int) ($argv[3] ?? 30_000)),
-    'kills' => kills($url, (int) ($argv[3] ?? 20)),
-    'disk' => disk($url, (string) ($argv[3] ?? '')),
-    'hostile' => hostile($url, (int) ($argv[3] ?? 20)),
-    default => throw new InvalidArgumentException('php tools/storm.php requests|kills|disk|hostile URL [COUNT]'),
-});
+exit(
+    match ($argv[1] ?? '') {
+        'requests' => requests($url, (int) ($argv[3] ?? 30_000)),
+        'kills' => kills($url, (int) ($argv[3] ?? 20)),
+        'disk' => disk($url, (string) ($argv[3] ?? '')),
+        'hostile' => hostile($url, (int) ($argv[3] ?? 20)),
+        default => throw new InvalidArgumentException('php tools/storm.php requests|kills|disk|hostile URL [COUNT]'),
+    }
+);

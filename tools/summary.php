@@ -19,4 +19,31 @@ if (false !== $report && preg_match_all('/^MoltenNotes\\\\Core\\\\\S+\n.*Lines:\
     [$covered, $lines] = [array_sum(array_map(intval(...), $rows[1])), array_sum(array_map(intval(...), $rows[2]))];
     printf("    coverage of the core by its own tests: %.1f %% of %d lines\n", 100 * $covered / $lines, $lines);
 }
+[$code, $tested] = lines();
+printf("    share of tests: %.1f %% of %d lines of code and tests, tables left out\n", 100 * $tested / ($code + $tested), $code + $tested);
 printf("%d passed, %d failed, %d skipped\n", $tests - $failed - $skipped, max($failed, (int) $failedSteps > 0 ? 1 : 0), $skipped);
+
+/** @return array{int, int} lines of code and of tests; tables of the trade, demo data and what is generated are left out */
+function lines(): array
+{
+    $code = $tests = 0;
+    foreach (['core', 'src', 'web/src', 'tools', 'bin', 'migrations', 'config', 'tests'] as $folder) {
+        $within = new RecursiveDirectoryIterator(dirname(__DIR__).'/'.$folder, FilesystemIterator::SKIP_DOTS);
+        /** @var SplFileInfo $file */
+        foreach (new RecursiveIteratorIterator($within) as $file) {
+            $path = $file->getPathname();
+            $isCode = 'bin' === $folder || 1 === preg_match('/\.(php|ts|tsx|css)$/', $path);
+            if (!$isCode || 1 === preg_match('~/Data/|\.gen\.ts$|/tools/symfony/|reference\.php$~', $path)) {
+                continue;
+            }
+            $lines = count(file($path) ?: []);
+            if ('tests' === $folder || 1 === preg_match('/\.test\.tsx?$/', $path)) {
+                $tests += $lines;
+            } else {
+                $code += $lines;
+            }
+        }
+    }
+
+    return [$code, $tests];
+}

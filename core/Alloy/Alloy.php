@@ -16,9 +16,9 @@ use MoltenNotes\Core\Quantity\TemperatureDifference;
 final readonly class Alloy
 {
     /**
-     * @param list<string>                                     $attributes dross_former, absorbs_hydrogen, absorbs_oxygen, fume_zinc, fume_lead,
-     *                                                                     hot_tear_prone, brittle, graphite_expands, beyond_most_workshops
-     * @param array<string, array{mark: Mark, source: string}> $origins    property → where it came from
+     * @param list<string> $attributes dross_former, absorbs_hydrogen, absorbs_oxygen, fume_zinc, fume_lead,
+     *                                 hot_tear_prone, brittle, graphite_expands, beyond_most_workshops
+     * @param array<string, array{mark: Mark, source: string}> $origins property → where it came from
      */
     public function __construct(
         public string $code,

@@ -43,7 +43,10 @@ final class AlloyTable
     /** @return array<string, Alloy> */
     private static function load(): array
     {
-        /** @var array{source: string, mark: string, rows: list<array{string, string, string, float, float, float, float, float, float, float, float, float, float, float, string, list<string>, array<string, array{string, string}>, string}>} $table */
+        /**
+         * @var array{source: string, mark: string, rows: list<array{string, string, string, float, float, float, float, float, float,
+         *     float, float, float, float, float, string, list<string>, array<string, array{string, string}>, string}>} $table
+         */
         $table = require __DIR__.'/Data/alloys.php';
         $alloys = [];
         foreach ($table['rows'] as $row) {

@@ -20,7 +20,11 @@ final class UnknownAlloy extends \DomainException implements CoreError
         $shown = mb_substr(mb_scrub($given), 0, 40);
         $suggestion = Nearest::to($given, $known);
 
-        return new self("“{$shown}” is not in the alloy table.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"), $shown, $suggestion);
+        return new self(
+            "“{$shown}” is not in the alloy table.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"),
+            $shown,
+            $suggestion,
+        );
     }
 
     public function errorCode(): string

@@ -20,7 +20,22 @@ final class AttemptDocument
     /** Older ones than these are not learnt from. */
     private const MOST_POURS = 200;
 
-    private const KNOWN = ['format', 'version', 'casting', 'attempt', 'planned', 'made', 'heat', 'observations', 'findings', 'answers', 'history', 'verdict', 'workshop', 'experience'];
+    private const KNOWN = [
+        'format',
+        'version',
+        'casting',
+        'attempt',
+        'planned',
+        'made',
+        'heat',
+        'observations',
+        'findings',
+        'answers',
+        'history',
+        'verdict',
+        'workshop',
+        'experience',
+    ];
 
     private ValueReader $reader;
 
@@ -31,7 +46,7 @@ final class AttemptDocument
     }
 
     /**
-     * @param list<string>         $causes      codes a history may name
+     * @param list<string> $causes codes a history may name
      * @param UnitPreferences|null $preferences units for strings without one; metric when not told
      *
      * @return array{record: AttemptRecord, questions: list<FieldProblem>}
@@ -54,7 +69,13 @@ final class AttemptDocument
         $casting = $this->object($root['casting'] ?? [], '/casting');
         $attempt = $this->object($root['attempt'] ?? [], '/attempt');
         $this->reader->refuseUnknown($casting, ['name', 'purpose'], '/casting', 'record.unknown_part', 'This is not told of a casting.');
-        $this->reader->refuseUnknown($attempt, ['number', 'poured_on', 'note'], '/attempt', 'record.unknown_part', 'This is not told of an attempt.');
+        $this->reader->refuseUnknown(
+            $attempt,
+            ['number', 'poured_on', 'note'],
+            '/attempt',
+            'record.unknown_part',
+            'This is not told of an attempt.',
+        );
 
         return new AttemptRecord(
             $this->reader->text($casting['name'] ?? null, '/casting/name') ?? 'Casting',
@@ -148,7 +169,11 @@ final class AttemptDocument
         }
         foreach ($confirmed as $cause => $count) {
             if ($count > $attempts) {
-                $this->reader->refuse("/history/confirmed/{$cause}", 'record.impossible', 'A cause cannot be confirmed more often than there were attempts.');
+                $this->reader->refuse(
+                    "/history/confirmed/{$cause}",
+                    'record.impossible',
+                    'A cause cannot be confirmed more often than there were attempts.',
+                );
             }
         }
 
@@ -158,14 +183,24 @@ final class AttemptDocument
     private function experience(mixed $input): Experience
     {
         $root = $this->object($input, '/experience');
-        $this->reader->refuseUnknown($root, ['process', 'pours', 'efficiencies'], '/experience', 'record.unknown_part', 'This is not told of experience.');
+        $this->reader->refuseUnknown(
+            $root,
+            ['process', 'pours', 'efficiencies'],
+            '/experience',
+            'record.unknown_part',
+            'This is not told of experience.',
+        );
         $pours = [];
         foreach ($this->sequence($root['pours'] ?? [], '/experience/pours') as $index => $pour) {
             $pour = $this->object($pour, "/experience/pours/{$index}");
             $ratio = $pour['ratio'] ?? null;
             $filled = $pour['filled'] ?? null;
             if ((!is_int($ratio) && !is_float($ratio)) || $ratio <= 0 || $ratio > 1e6 || !is_bool($filled)) {
-                $this->reader->refuse("/experience/pours/{$index}", 'record.impossible', 'A pour has the fill ratio that was foretold, above 0, and whether it filled.');
+                $this->reader->refuse(
+                    "/experience/pours/{$index}",
+                    'record.impossible',
+                    'A pour has the fill ratio that was foretold, above 0, and whether it filled.',
+                );
                 continue;
             }
             $pours[] = ['ratio' => (float) $ratio, 'filled' => $filled];
@@ -173,13 +208,21 @@ final class AttemptDocument
         $efficiencies = [];
         foreach ($this->sequence($root['efficiencies'] ?? [], '/experience/efficiencies') as $index => $share) {
             if ((!is_int($share) && !is_float($share)) || $share <= 0 || $share >= 1) {
-                $this->reader->refuse("/experience/efficiencies/{$index}", 'record.impossible', 'An efficiency is a share between 0 and 1.');
+                $this->reader->refuse(
+                    "/experience/efficiencies/{$index}",
+                    'record.impossible',
+                    'An efficiency is a share between 0 and 1.',
+                );
                 continue;
             }
             $efficiencies[] = $share;
         }
 
-        return new Experience($this->optionalChoice('process', $root['process'] ?? null, '/experience/process'), array_slice($pours, 0, self::MOST_POURS), array_slice($efficiencies, 0, self::MOST_POURS));
+        return new Experience(
+            $this->optionalChoice('process', $root['process'] ?? null, '/experience/process'),
+            array_slice($pours, 0, self::MOST_POURS),
+            array_slice($efficiencies, 0, self::MOST_POURS),
+        );
     }
 
     /** @param list<string> $known */
@@ -187,7 +230,11 @@ final class AttemptDocument
     {
         $shown = is_scalar($given) ? mb_substr(mb_scrub((string) $given), 0, 40) : gettype($given);
         $suggestion = Nearest::to($shown, $known);
-        $this->reader->refuse($pointer, 'record.unknown_code', "“{$shown}” is not {$what} we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"));
+        $this->reader->refuse(
+            $pointer,
+            'record.unknown_code',
+            "“{$shown}” is not {$what} we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"),
+        );
     }
 
     private function optionalChoice(string $list, mixed $raw, string $pointer): ?string
@@ -210,7 +257,11 @@ final class AttemptDocument
         if (null === $raw) {
             return null;
         }
-        if (is_string($raw) && 1 === preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $raw, $m) && checkdate((int) $m[2], (int) $m[3], (int) $m[1])) {
+        if (
+            is_string($raw)
+            && 1 === preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $raw, $m)
+            && checkdate((int) $m[2], (int) $m[3], (int) $m[1])
+        ) {
             return $raw;
         }
         $this->reader->refuse($pointer, 'record.not_a_date', 'This must be a date such as 2026-05-03.');

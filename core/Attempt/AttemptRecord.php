@@ -12,9 +12,9 @@ use MoltenNotes\Core\Workshop\Workshop;
 final readonly class AttemptRecord
 {
     /**
-     * @param list<string>                        $observations codes noticed during the pour
-     * @param list<Finding>                       $findings
-     * @param array<string, 'yes'|'no'|'unclear'> $answers      check → answer
+     * @param list<string> $observations codes noticed during the pour
+     * @param list<Finding> $findings
+     * @param array<string, 'yes'|'no'|'unclear'> $answers check → answer
      */
     public function __construct(
         public string $castingName,
@@ -38,7 +38,23 @@ final readonly class AttemptRecord
     /** Values that are no attempt yet, on the same ground as one: the caster's workshop and experience. */
     public static function ofValues(Values $values, ?Workshop $workshop, Experience $experience): self
     {
-        return new self('', null, 1, null, $values, Values::none(), Values::none(), [], [], [], new History(), null, null, $workshop, $experience);
+        return new self(
+            '',
+            null,
+            1,
+            null,
+            $values,
+            Values::none(),
+            Values::none(),
+            [],
+            [],
+            [],
+            new History(),
+            null,
+            null,
+            $workshop,
+            $experience,
+        );
     }
 
     /** The same ground with other values; nothing of the pour that is over. */
@@ -47,7 +63,10 @@ final readonly class AttemptRecord
         return self::ofValues($values, $this->workshop, $this->experience);
     }
 
-    /** What counts for computing: as made where known, as planned where not; the heat's own values for the melt; nothing of another process. */
+    /**
+     * What counts for computing: as made where known, as planned where not; the heat's own values for the melt; nothing of another
+     * process.
+     */
     public function values(): Values
     {
         return $this->planned->overlaidBy($this->made)->overlaidBy($this->heat)->ofItsProcess();
@@ -65,21 +84,33 @@ final readonly class AttemptRecord
     /** @return array<string, mixed> the attempt document of docs/formats */
     public function toArray(): array
     {
-        return array_filter([
-            'format' => AttemptDocument::FORMAT,
-            'version' => AttemptDocument::VERSION,
-            'casting' => array_filter(['name' => $this->castingName, 'purpose' => $this->purpose], static fn (?string $value): bool => null !== $value),
-            'attempt' => array_filter(['number' => $this->number, 'poured_on' => $this->pouredOn, 'note' => $this->note], static fn (mixed $value): bool => null !== $value),
-            'planned' => $this->planned->toArray(),
-            'made' => $this->made->toArray(),
-            'heat' => $this->heat->toArray(),
-            'observations' => $this->observations,
-            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $this->findings),
-            'answers' => $this->answers,
-            'history' => array_filter(['attempts' => $this->history->attempts, 'confirmed' => $this->history->confirmed], static fn (mixed $value): bool => 0 !== $value && [] !== $value),
-            'verdict' => $this->verdict,
-            'workshop' => $this->workshop?->toArray(),
-            'experience' => $this->experience->toArray(),
-        ], static fn (mixed $value): bool => null !== $value && [] !== $value);
+        return array_filter(
+            [
+                'format' => AttemptDocument::FORMAT,
+                'version' => AttemptDocument::VERSION,
+                'casting' => array_filter(
+                    ['name' => $this->castingName, 'purpose' => $this->purpose],
+                    static fn (?string $value): bool => null !== $value,
+                ),
+                'attempt' => array_filter(
+                    ['number' => $this->number, 'poured_on' => $this->pouredOn, 'note' => $this->note],
+                    static fn (mixed $value): bool => null !== $value,
+                ),
+                'planned' => $this->planned->toArray(),
+                'made' => $this->made->toArray(),
+                'heat' => $this->heat->toArray(),
+                'observations' => $this->observations,
+                'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $this->findings),
+                'answers' => $this->answers,
+                'history' => array_filter(
+                    ['attempts' => $this->history->attempts, 'confirmed' => $this->history->confirmed],
+                    static fn (mixed $value): bool => 0 !== $value && [] !== $value,
+                ),
+                'verdict' => $this->verdict,
+                'workshop' => $this->workshop?->toArray(),
+                'experience' => $this->experience->toArray(),
+            ],
+            static fn (mixed $value): bool => null !== $value && [] !== $value,
+        );
     }
 }

@@ -26,12 +26,17 @@ final class AttemptSchema
         $vocabulary = Vocabulary::standard();
         $codes = static fn (array $list): array => ['enum' => array_map(strval(...), array_keys($list))];
         $choice = static fn (string $name): array => $codes(Choices::list($name));
-        $answers = ['type' => 'object', 'additionalProperties' => false, 'properties' => array_map(static fn (): array => $choice('answer'), $vocabulary->checks)];
+        $answers = [
+            'type' => 'object',
+            'additionalProperties' => false,
+            'properties' => array_map(static fn (): array => $choice('answer'), $vocabulary->checks),
+        ];
 
         return [
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             'title' => 'Attempt document of Molten Notes, version '.AttemptDocument::VERSION,
-            'description' => 'One attempt at a casting: what was planned, what was made, its heat, what was noticed and found. Made by tools/schemas.php; do not edit.',
+            'description' => 'One attempt at a casting: what was planned, what was made, its heat, what was noticed and found. Made by '
+                .'tools/schemas.php; do not edit.',
             'type' => 'object',
             'required' => ['format', 'version'],
             'additionalProperties' => false,
@@ -39,7 +44,14 @@ final class AttemptSchema
                 'format' => ['const' => AttemptDocument::FORMAT],
                 'version' => ['const' => AttemptDocument::VERSION],
                 'casting' => ['type' => 'object', 'properties' => ['name' => ['type' => 'string'], 'purpose' => $choice('purpose')]],
-                'attempt' => ['type' => 'object', 'properties' => ['number' => ['type' => 'integer', 'minimum' => 1], 'poured_on' => ['type' => 'string', 'format' => 'date'], 'note' => ['type' => 'string']]],
+                'attempt' => [
+                    'type' => 'object',
+                    'properties' => [
+                        'number' => ['type' => 'integer', 'minimum' => 1],
+                        'poured_on' => ['type' => 'string', 'format' => 'date'],
+                        'note' => ['type' => 'string'],
+                    ],
+                ],
                 'planned' => ['$ref' => '#/$defs/values'],
                 'made' => ['$ref' => '#/$defs/values'],
                 'heat' => ['$ref' => '#/$defs/values'],
@@ -49,7 +61,14 @@ final class AttemptSchema
                 'history' => [
                     'type' => 'object',
                     'description' => 'What the same caster confirmed in other attempts.',
-                    'properties' => ['attempts' => ['type' => 'integer', 'minimum' => 0], 'confirmed' => ['type' => 'object', 'propertyNames' => ['enum' => $causes], 'additionalProperties' => ['type' => 'integer', 'minimum' => 0]]],
+                    'properties' => [
+                        'attempts' => ['type' => 'integer', 'minimum' => 0],
+                        'confirmed' => [
+                            'type' => 'object',
+                            'propertyNames' => ['enum' => $causes],
+                            'additionalProperties' => ['type' => 'integer', 'minimum' => 0],
+                        ],
+                    ],
                 ],
                 'verdict' => $choice('verdict'),
                 'experience' => [
@@ -58,14 +77,35 @@ final class AttemptSchema
                     'additionalProperties' => false,
                     'properties' => [
                         'process' => $choice('process'),
-                        'pours' => ['type' => 'array', 'items' => ['type' => 'object', 'required' => ['ratio', 'filled'], 'properties' => ['ratio' => ['type' => 'number', 'exclusiveMinimum' => 0], 'filled' => ['type' => 'boolean']]]],
-                        'efficiencies' => ['type' => 'array', 'items' => ['type' => 'number', 'exclusiveMinimum' => 0, 'exclusiveMaximum' => 1]],
+                        'pours' => [
+                            'type' => 'array',
+                            'items' => [
+                                'type' => 'object',
+                                'required' => ['ratio', 'filled'],
+                                'properties' => [
+                                    'ratio' => ['type' => 'number', 'exclusiveMinimum' => 0],
+                                    'filled' => ['type' => 'boolean'],
+                                ],
+                            ],
+                        ],
+                        'efficiencies' => [
+                            'type' => 'array',
+                            'items' => ['type' => 'number', 'exclusiveMinimum' => 0, 'exclusiveMaximum' => 1],
+                        ],
                     ],
                 ],
-                'workshop' => ['type' => 'object', 'description' => 'What the caster owns: furnaces, crucibles, flasks, cutters, stock, tariffs, safe_lift, currency, school. See docs/formats.'],
+                'workshop' => [
+                    'type' => 'object',
+                    'description' => 'What the caster owns: furnaces, crucibles, flasks, cutters, stock, tariffs, safe_lift, currency, '
+                        .'school. See docs/formats.',
+                ],
             ],
             '$defs' => [
-                'values' => ['type' => 'object', 'additionalProperties' => false, 'properties' => array_map(self::field(...), Fields::all())],
+                'values' => [
+                    'type' => 'object',
+                    'additionalProperties' => false,
+                    'properties' => array_map(self::field(...), Fields::all()),
+                ],
                 'finding' => [
                     'type' => 'object',
                     'required' => ['kind'],
@@ -115,9 +155,19 @@ final class AttemptSchema
                 'sits' => ['enum' => ['end', 'top', 'under']],
                 'count' => ['type' => 'integer', 'minimum' => 1],
                 'gates' => ['type' => 'integer', 'minimum' => 0, 'description' => 'Gates that enter the casting here.'],
-                'upright' => ['type' => 'boolean'], 'riser' => ['type' => 'boolean'], 'vent' => ['type' => 'boolean'], 'chill' => ['type' => 'boolean'],
-                'length' => $length, 'width' => $length, 'thickness' => $length, 'thin_end' => $length, 'diameter' => $length, 'wall' => $length, 'height' => $length,
-                'volume' => ['$ref' => '#/$defs/volume'], 'area' => ['$ref' => '#/$defs/area'],
+                'upright' => ['type' => 'boolean'],
+                'riser' => ['type' => 'boolean'],
+                'vent' => ['type' => 'boolean'],
+                'chill' => ['type' => 'boolean'],
+                'length' => $length,
+                'width' => $length,
+                'thickness' => $length,
+                'thin_end' => $length,
+                'diameter' => $length,
+                'wall' => $length,
+                'height' => $length,
+                'volume' => ['$ref' => '#/$defs/volume'],
+                'area' => ['$ref' => '#/$defs/area'],
                 'run' => $length + ['description' => 'Way the metal goes through it, where the shape does not tell.'],
                 'foot' => $length + ['description' => 'Height of its lowest point above the lowest of the casting.'],
             ],
@@ -129,19 +179,21 @@ final class AttemptSchema
     {
         $schemas = [];
         foreach (Dimension::cases() as $dimension) {
-            $schemas[$dimension->value] = ['anyOf' => [
-                ['type' => 'string', 'description' => 'As a caster types it: 705 C, 4 lb 2 oz, 1 3/4 in, 700-720 C.'],
-                [
-                    'type' => 'object',
-                    'required' => ['value', 'unit'],
-                    'additionalProperties' => false,
-                    'properties' => [
-                        'value' => ['type' => 'number'],
-                        'upper' => ['type' => 'number', 'description' => 'Upper end, where a range is meant.'],
-                        'unit' => ['enum' => array_map(static fn (Unit $unit): string => $unit->code, UnitTable::of($dimension))],
+            $schemas[$dimension->value] = [
+                'anyOf' => [
+                    ['type' => 'string', 'description' => 'As a caster types it: 705 C, 4 lb 2 oz, 1 3/4 in, 700-720 C.'],
+                    [
+                        'type' => 'object',
+                        'required' => ['value', 'unit'],
+                        'additionalProperties' => false,
+                        'properties' => [
+                            'value' => ['type' => 'number'],
+                            'upper' => ['type' => 'number', 'description' => 'Upper end, where a range is meant.'],
+                            'unit' => ['enum' => array_map(static fn (Unit $unit): string => $unit->code, UnitTable::of($dimension))],
+                        ],
                     ],
                 ],
-            ]];
+            ];
         }
 
         return $schemas;

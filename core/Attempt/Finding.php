@@ -9,7 +9,7 @@ final readonly class Finding
 {
     /**
      * @param list<string> $places codes of the list "place"
-     * @param list<string> $looks  codes of the list "look"
+     * @param list<string> $looks codes of the list "look"
      */
     public function __construct(
         public string $kind,

@@ -25,7 +25,13 @@ final class FindingReader
         if (!is_string($kind) || !isset($vocabulary->defects[$kind])) {
             $shown = is_string($kind) ? mb_substr(mb_scrub($kind), 0, 40) : gettype($kind);
             $suggestion = Nearest::to($shown, array_keys($vocabulary->defects));
-            $reader->refuse($pointer.'/kind', 'record.unknown_code', null === $kind ? 'Say what kind of defect it is.' : "“{$shown}” is not a defect we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"));
+            $reader->refuse(
+                $pointer.'/kind',
+                'record.unknown_code',
+                null === $kind
+                    ? 'Say what kind of defect it is.'
+                    : "“{$shown}” is not a defect we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"),
+            );
 
             return null;
         }

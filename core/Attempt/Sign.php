@@ -8,10 +8,10 @@ namespace MoltenNotes\Core\Attempt;
 final readonly class Sign
 {
     /**
-     * @param string            $group     class letter of a defect; empty for a check
-     * @param string            $words     how to know the defect, or how to make the check
-     * @param list<string>      $askedWith defects that make the check worth asking; empty for always
-     * @param float             $leak      chance to be seen with none of our causes at work, 0…1
+     * @param string $group class letter of a defect; empty for a check
+     * @param string $words how to know the defect, or how to make the check
+     * @param list<string> $askedWith defects that make the check worth asking; empty for always
+     * @param float $leak chance to be seen with none of our causes at work, 0…1
      * @param list<string>|null $processes where it means something, null for all
      */
     public function __construct(

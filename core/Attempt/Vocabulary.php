@@ -8,9 +8,9 @@ namespace MoltenNotes\Core\Attempt;
 final readonly class Vocabulary
 {
     /**
-     * @param array<string, string>                             $classes      letter → words
-     * @param array<string, Sign>                               $defects
-     * @param array<string, Sign>                               $checks
+     * @param array<string, string> $classes letter → words
+     * @param array<string, Sign> $defects
+     * @param array<string, Sign> $checks
      * @param array<string, array{label: string, when: string}> $observations
      */
     private function __construct(public array $classes, public array $defects, public array $checks, public array $observations)

@@ -7,8 +7,10 @@ namespace MoltenNotes\Core\Charge;
 /**
  * A bounded linear programme by the two-phase simplex method: least c·x with A x = b, lower ≤ x ≤ upper.
  *
- * Dense tableau with bounded variables: a variable at its upper bound is turned over (x → u − x) instead of given a row of its own. Ties and
- * degenerate steps follow Bland's rule (R. G. Bland 1977, recalled from memory), so it cannot circle. Cost: rows × columns per step; meant for tens
+ * Dense tableau with bounded variables: a variable at its upper bound is turned over (x → u − x) instead of given a row of its own. Ties
+ * and
+ * degenerate steps follow Bland's rule (R. G. Bland 1977, recalled from memory), so it cannot circle. Cost: rows × columns per step;
+ * meant for tens
  * of each. Source: G. B. Dantzig; V. Chvátal, Linear Programming, chapter 8; recalled from memory.
  */
 final class LinearProgramme
@@ -17,11 +19,11 @@ final class LinearProgramme
     private const MOST_STEPS = 5000;
 
     /**
-     * @param array<int, float>             $cost  by column, from 0
-     * @param array<int, array<int, float>> $rows  coefficients, one row for each equation
-     * @param array<int, float>             $right
-     * @param array<int, float>             $lower finite
-     * @param array<int, float>             $upper INF where there is none
+     * @param array<int, float> $cost by column, from 0
+     * @param array<int, array<int, float>> $rows coefficients, one row for each equation
+     * @param array<int, float> $right
+     * @param array<int, float> $lower finite
+     * @param array<int, float> $upper INF where there is none
      *
      * @return list<float>|null the least-cost x, or null when nothing satisfies the equations
      *

@@ -8,35 +8,46 @@ namespace MoltenNotes\Core\Charge;
  * The cheapest charge from what is on the shelf, so that every element lands in its window.
  *
  * With m_i kg charged and melt mass M: Σ m_i (1 − loss_i) = M; lo_e ≤ Σ m_i (1 − loss_i) c_ie r_e / M ≤ hi_e; least_i ≤ m_i ≤ most_i;
- * least Σ price_i m_i. r_e: recovery beyond the common loss (Zn and Mg burn off), 1 for most. When nothing satisfies that, slack is added to both
+ * least Σ price_i m_i. r_e: recovery beyond the common loss (Zn and Mg burn off), 1 for most. When nothing satisfies that, slack is added
+ * to both
  * sides of each window and Σ slack/hi_e is made least: the slacks that are left name the windows. Derived; solved by LinearProgramme.
  */
 final class Mix
 {
     /**
-     * @param float                              $melt     kilograms of metal wanted, above zero
-     * @param array<string, array{float, float}> $windows  element → least and most share
-     * @param list<Stock>                        $stock
-     * @param array<string, float>               $recovery element → 0…1
+     * @param float $melt kilograms of metal wanted, above zero
+     * @param array<string, array{float, float}> $windows element → least and most share
+     * @param list<Stock> $stock
+     * @param array<string, float> $recovery element → 0…1
      */
     public static function cheapest(float $melt, array $windows, array $stock, array $recovery = []): MixResult
     {
         $most = array_sum(array_map(static fn (Stock $s): float => $s->most * (1 - $s->loss), $stock));
         $least = array_sum(array_map(static fn (Stock $s): float => $s->least * (1 - $s->loss), $stock));
         if ($most < $melt * (1 - 1e-9) || $least > $melt * (1 + 1e-9)) {
-            return self::result($melt, array_map(static fn (Stock $s): float => $most < $melt ? $s->most : $s->least, $stock), $windows, $stock, $recovery, false);
+            return self::result(
+                $melt,
+                array_map(static fn (Stock $s): float => $most < $melt ? $s->most : $s->least, $stock),
+                $windows,
+                $stock,
+                $recovery,
+                false,
+            );
         }
-        $charge = self::solve($melt, $windows, $stock, $recovery, false) ?? self::solve($melt, $windows, $stock, $recovery, true) ?? array_map(static fn (Stock $s): float => $s->least, $stock);
+        $charge =
+            self::solve($melt, $windows, $stock, $recovery, false) ??
+            (self::solve($melt, $windows, $stock, $recovery, true) ?? array_map(static fn (Stock $s): float => $s->least, $stock));
 
         return self::result($melt, $charge, $windows, $stock, $recovery, true);
     }
 
     /**
-     * Columns: the stock, then for each window a surplus over its low end and a slack below its high end, then, when loosened, a shortfall and an excess.
+     * Columns: the stock, then for each window a surplus over its low end and a slack below its high end, then, when loosened, a
+     * shortfall and an excess.
      *
      * @param array<string, array{float, float}> $windows
-     * @param list<Stock>                        $stock
-     * @param array<string, float>               $recovery
+     * @param list<Stock> $stock
+     * @param array<string, float> $recovery
      *
      * @return list<float>|null
      */
@@ -63,7 +74,7 @@ final class Mix
             [$low, $high] = $windows[$element];
             $content = $blank;
             foreach ($stock as $i => $s) {
-                $content[$i] = (1 - $s->loss) * ($s->composition[$element] ?? 0.0) * ($recovery[$element] ?? 1.0) / $melt;
+                $content[$i] = ((1 - $s->loss) * ($s->composition[$element] ?? 0.0) * ($recovery[$element] ?? 1.0)) / $melt;
             }
             $at = $count + $perWindow * $e;
             $over = $content;
@@ -84,10 +95,10 @@ final class Mix
     }
 
     /**
-     * @param list<float>                        $charge
+     * @param list<float> $charge
      * @param array<string, array{float, float}> $windows
-     * @param list<Stock>                        $stock
-     * @param array<string, float>               $recovery
+     * @param list<Stock> $stock
+     * @param array<string, float> $recovery
      */
     private static function result(float $melt, array $charge, array $windows, array $stock, array $recovery, bool $enough): MixResult
     {
@@ -113,6 +124,6 @@ final class Mix
             }
         }
 
-        return new MixResult($charge, $cost, $composition, $unmet, $enough && ($metal >= $melt * (1 - 1e-6)));
+        return new MixResult($charge, $cost, $composition, $unmet, $enough && $metal >= $melt * (1 - 1e-6));
     }
 }

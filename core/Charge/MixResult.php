@@ -8,13 +8,19 @@ namespace MoltenNotes\Core\Charge;
 final readonly class MixResult
 {
     /**
-     * @param list<float>                                                                $charge      kilograms of each stock, in their order
-     * @param array<string, float>                                                       $composition element → share of the melt
-     * @param list<array{element: string, limit: float, got: float, side: 'low'|'high'}> $unmet       windows that cannot be met; empty when all are
-     * @param bool                                                                       $enoughMetal false when the stock does not reach the mass at all
+     * @param list<float> $charge kilograms of each stock, in their order
+     * @param array<string, float> $composition element → share of the melt
+     * @param list<array{element: string, limit: float, got: float, side: 'low'|'high'}> $unmet windows that cannot be met; empty when
+     *                                                                                          all are
+     * @param bool $enoughMetal false when the stock does not reach the mass at all
      */
-    public function __construct(public array $charge, public float $cost, public array $composition, public array $unmet, public bool $enoughMetal)
-    {
+    public function __construct(
+        public array $charge,
+        public float $cost,
+        public array $composition,
+        public array $unmet,
+        public bool $enoughMetal,
+    ) {
     }
 
     public function isFeasible(): bool

@@ -17,9 +17,9 @@ final class SimplexState
 
     /**
      * @param array<int, array<int, float>> $rows
-     * @param array<int, float>             $right
-     * @param array<int, float>             $bounds
-     * @param array<int, int>               $basis  row → variable
+     * @param array<int, float> $right
+     * @param array<int, float> $bounds
+     * @param array<int, int> $basis row → variable
      */
     public function __construct(private array $rows, private array $right, public array $bounds, private array $basis)
     {
@@ -37,7 +37,7 @@ final class SimplexState
             if (isset($basic[$j]) || $this->bounds[$j] <= $epsilon) {
                 continue;
             }
-            $reduced = ($this->flipped[$j] ?? false) ? -$c : $c;
+            $reduced = $this->flipped[$j] ?? false ? -$c : $c;
             foreach ($this->basis as $i => $variable) {
                 $reduced -= $this->signedCost($cost, $variable) * $this->rows[$i][$j];
             }
@@ -63,7 +63,10 @@ final class SimplexState
             } elseif ($a < -$epsilon && is_finite($this->bounds[$variable])) {
                 $room = max(0.0, $this->bounds[$variable] - $this->right[$i]) / -$a;
             }
-            if ($room < $best - $epsilon || ($room <= $best + $epsilon && null !== $leaves && $variable < $this->basis[$leaves] && $room <= $best)) {
+            if (
+                $room < $best - $epsilon
+                || ($room <= $best + $epsilon && null !== $leaves && $variable < $this->basis[$leaves] && $room <= $best)
+            ) {
                 [$best, $leaves, $atUpper] = [$room, $i, $a < 0];
             }
         }
@@ -114,7 +117,7 @@ final class SimplexState
     /** @param list<float> $cost */
     private function signedCost(array $cost, int $variable): float
     {
-        return ($this->flipped[$variable] ?? false) ? -$cost[$variable] : $cost[$variable];
+        return $this->flipped[$variable] ?? false ? -$cost[$variable] : $cost[$variable];
     }
 
     private function flip(int $j): void
@@ -126,7 +129,10 @@ final class SimplexState
         $this->flipped[$j] = !($this->flipped[$j] ?? false);
     }
 
-    /** The basic variable of this row leaves at its upper bound: turn it over, and the row with it, so that its column stays a unit vector. */
+    /**
+     * The basic variable of this row leaves at its upper bound: turn it over, and the row with it, so that its column stays a unit
+     * vector.
+     */
     private function flipBasic(int $i): void
     {
         $j = $this->basis[$i];

@@ -9,12 +9,18 @@ final readonly class Stock
 {
     /**
      * @param array<string, float> $composition element → share of mass, 0…1; the rest is the base metal
-     * @param float                $loss        melt loss, 0…1
-     * @param float                $price       of one kilogram, in the workshop's currency
-     * @param float                $least       kilograms that must go in
-     * @param float                $most        kilograms there are
+     * @param float $loss melt loss, 0…1
+     * @param float $price of one kilogram, in the workshop's currency
+     * @param float $least kilograms that must go in
+     * @param float $most kilograms there are
      */
-    public function __construct(public string $name, public array $composition, public float $loss, public float $price, public float $least, public float $most)
-    {
+    public function __construct(
+        public string $name,
+        public array $composition,
+        public float $loss,
+        public float $price,
+        public float $least,
+        public float $most,
+    ) {
     }
 }

@@ -57,7 +57,7 @@ final class BlockApproximation
     }
 
     /**
-     * @param array<int, float>             $base
+     * @param array<int, float> $base
      * @param array<int, array<int, float>> $messages
      *
      * @return array<int, float> log-odds with all messages but one block's own

@@ -11,10 +11,10 @@ use MoltenNotes\Core\Attempt\Vocabulary;
 final readonly class Catalogue
 {
     /**
-     * @param array<string, Cause>                                             $causes
-     * @param array<string, array<string, array{float, string}>>               $signs       cause → sign → [strength, why]
-     * @param array<string, list<EvidenceRule>>                                $evidence    cause → rules
-     * @param array<string, list<Refinement>>                                  $refinements cause → rules
+     * @param array<string, Cause> $causes
+     * @param array<string, array<string, array{float, string}>> $signs cause → sign → [strength, why]
+     * @param array<string, list<EvidenceRule>> $evidence cause → rules
+     * @param array<string, list<Refinement>> $refinements cause → rules
      * @param array<string, array{label: string, unit: string, basis: string}> $facts
      */
     private function __construct(
@@ -61,11 +61,15 @@ final readonly class Catalogue
      */
     public function checksFor(array $defects, ?string $process): array
     {
-        return array_values(array_filter(
-            $this->vocabulary->checks,
-            static fn (Sign $check): bool => (null === $check->processes || null === $process || in_array($process, $check->processes, true))
-                && ([] === $check->askedWith || [] !== array_intersect($check->askedWith, $defects)),
-        ));
+        return array_values(
+            array_filter(
+                $this->vocabulary->checks,
+                static fn (Sign $check): bool => (null === $check->processes
+                    || null === $process
+                    || in_array($process, $check->processes, true))
+                    && ([] === $check->askedWith || [] !== array_intersect($check->askedWith, $defects)),
+            ),
+        );
     }
 
     /** What a fact rests on, so that one measurement is not counted twice. */
@@ -80,7 +84,14 @@ final readonly class Catalogue
         $rows = require __DIR__.'/Data/causes.php';
         $causes = [];
         foreach ($rows as [$code, $label, $prior, $processes, $families, $words]) {
-            $causes[$code] = new Cause($code, $label, $prior, '*' === $processes ? null : $processes, '*' === $families ? null : $families, $words);
+            $causes[$code] = new Cause(
+                $code,
+                $label,
+                $prior,
+                '*' === $processes ? null : $processes,
+                '*' === $families ? null : $families,
+                $words,
+            );
         }
         /** @var array<string, array<string, array{float, string}>> $signs */
         $signs = require __DIR__.'/Data/signs.php';

@@ -8,9 +8,9 @@ namespace MoltenNotes\Core\Diagnosis;
 final readonly class Cause
 {
     /**
-     * @param float             $prior     0…1, where the cause is possible at all
+     * @param float $prior 0…1, where the cause is possible at all
      * @param list<string>|null $processes null for all
-     * @param list<string>|null $families  alloy families, null for all
+     * @param list<string>|null $families alloy families, null for all
      */
     public function __construct(
         public string $code,

@@ -27,7 +27,13 @@ final readonly class ContextEvidence
      */
     public function of(Cause $cause, FactSheet $facts, array $findings, History $history): array
     {
-        $contributions = [new Contribution('prior', self::logit($cause->prior), "{$cause->label} is at work in about ".self::percent($cause->prior).' of pours of this kind.')];
+        $contributions = [
+            new Contribution(
+                'prior',
+                self::logit($cause->prior),
+                "{$cause->label} is at work in about ".self::percent($cause->prior).' of pours of this kind.',
+            ),
+        ];
         $own = $this->history($cause, $history);
         if (null !== $own) {
             $contributions[] = $own;
@@ -69,9 +75,13 @@ final readonly class ContextEvidence
             return null;
         }
 
-        return new Contribution('history', $shift, 0 === $confirmed
-            ? "Never confirmed in {$history->attempts} other attempts of yours."
-            : "You confirmed it in {$confirmed} of {$history->attempts} other attempts.");
+        return new Contribution(
+            'history',
+            $shift,
+            0 === $confirmed
+                ? "Never confirmed in {$history->attempts} other attempts of yours."
+                : "You confirmed it in {$confirmed} of {$history->attempts} other attempts.",
+        );
     }
 
     /** @return list<Contribution> the strongest per measurement */
@@ -105,7 +115,10 @@ final readonly class ContextEvidence
         $strongest = [];
         foreach ($this->catalogue->refinements[$cause->code] ?? [] as $rule) {
             foreach ($findings as $finding) {
-                if ($rule->matches($finding) && (!isset($strongest[$rule->kind]) || abs(log($rule->ratio)) > abs($strongest[$rule->kind]->logOdds))) {
+                if (
+                    $rule->matches($finding)
+                    && (!isset($strongest[$rule->kind]) || abs(log($rule->ratio)) > abs($strongest[$rule->kind]->logOdds))
+                ) {
                     $strongest[$rule->kind] = new Contribution('detail', log($rule->ratio), $rule->words, [], $finding->kind);
                 }
             }

@@ -9,7 +9,7 @@ final readonly class Contribution
 {
     /**
      * @param 'prior'|'history'|'record'|'finding'|'detail'|'rivals' $kind
-     * @param list<string>                                           $fields the record's fields it rests on
+     * @param list<string> $fields the record's fields it rests on
      */
     public function __construct(
         public string $kind,
@@ -24,6 +24,13 @@ final readonly class Contribution
     /** @return array{kind: string, log_odds: float, words: string, fields: list<string>, sign: string|null, fact: string|null} */
     public function toArray(): array
     {
-        return ['kind' => $this->kind, 'log_odds' => round($this->logOdds, 4), 'words' => $this->words, 'fields' => $this->fields, 'sign' => $this->sign, 'fact' => $this->fact];
+        return [
+            'kind' => $this->kind,
+            'log_odds' => round($this->logOdds, 4),
+            'words' => $this->words,
+            'fields' => $this->fields,
+            'sign' => $this->sign,
+            'fact' => $this->fact,
+        ];
     }
 }

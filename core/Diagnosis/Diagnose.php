@@ -33,10 +33,12 @@ final readonly class Diagnose
     public function attempt(AttemptRecord $record): Diagnosis
     {
         $facts = FactSheet::of($record, new QuantityFormatter($this->preferences));
-        $causes = array_values(array_filter(
-            $this->catalogue->causes,
-            static fn (Cause $cause): bool => $cause->isPossibleIn($facts->process(), $facts->family()),
-        ));
+        $causes = array_values(
+            array_filter(
+                $this->catalogue->causes,
+                static fn (Cause $cause): bool => $cause->isPossibleIn($facts->process(), $facts->family()),
+            ),
+        );
         $context = new ContextEvidence($this->catalogue);
         $ledgers = array_map(static fn (Cause $cause): array => $context->of($cause, $facts, $record->findings, $record->history), $causes);
         $priors = array_map(self::probability(...), $ledgers);
@@ -79,7 +81,7 @@ final readonly class Diagnose
     }
 
     /**
-     * @param list<Sign>  $signs
+     * @param list<Sign> $signs
      * @param list<Cause> $causes
      *
      * @return list<array{leak: float, strengths: array<int, float>}>
@@ -108,10 +110,10 @@ final readonly class Diagnose
     }
 
     /**
-     * @param list<Cause>              $causes
+     * @param list<Cause> $causes
      * @param list<list<Contribution>> $ledgers
-     * @param list<Sign>               $seen
-     * @param list<Sign>               $absent
+     * @param list<Sign> $seen
+     * @param list<Sign> $absent
      *
      * @return list<RankedCause> most likely first
      */
@@ -127,7 +129,13 @@ final readonly class Diagnose
                     continue;
                 }
                 $explains[] = $sign->code;
-                $ledger[] = new Contribution('finding', self::signLogRatio($network, $row, $index), self::seen($sign).$this->catalogue->signs[$cause->code][$sign->code][1], [], $sign->code);
+                $ledger[] = new Contribution(
+                    'finding',
+                    self::signLogRatio($network, $row, $index),
+                    self::seen($sign).$this->catalogue->signs[$cause->code][$sign->code][1],
+                    [],
+                    $sign->code,
+                );
             }
             foreach ($absent as $row => $sign) {
                 $strength = $network->negative[$row]['strengths'][$index] ?? null;
@@ -139,11 +147,20 @@ final readonly class Diagnose
             $sum = array_sum(array_map(static fn (Contribution $contribution): float => $contribution->logOdds, $ledger));
             $rivals = ContextEvidence::logit($probability) - $sum;
             if (abs($rivals) > 0.05) {
-                $ledger[] = new Contribution('rivals', $rivals, $rivals < 0 ? 'Other causes already explain part of what was seen.' : 'The signs together point here more than each alone.');
+                $ledger[] = new Contribution(
+                    'rivals',
+                    $rivals,
+                    $rivals < 0
+                        ? 'Other causes already explain part of what was seen.'
+                        : 'The signs together point here more than each alone.',
+                );
             }
             $ranked[] = new RankedCause($cause, $probability, $ledger, $explains);
         }
-        usort($ranked, static fn (RankedCause $a, RankedCause $b): int => [$b->probability, $a->cause->code] <=> [$a->probability, $b->cause->code]);
+        usort(
+            $ranked,
+            static fn (RankedCause $a, RankedCause $b): int => [$b->probability, $a->cause->code] <=> [$a->probability, $b->cause->code],
+        );
 
         return $ranked;
     }
@@ -175,10 +192,16 @@ final readonly class Diagnose
      */
     private function leading(array $ranked): array
     {
-        return array_slice(array_values(array_filter(
-            $ranked,
-            static fn (RankedCause $cause): bool => [] !== $cause->explains && $cause->probability >= self::LEAST_SHOWN,
-        )), 0, self::MOST_RANKED);
+        return array_slice(
+            array_values(
+                array_filter(
+                    $ranked,
+                    static fn (RankedCause $cause): bool => [] !== $cause->explains && $cause->probability >= self::LEAST_SHOWN,
+                ),
+            ),
+            0,
+            self::MOST_RANKED,
+        );
     }
 
     /**
@@ -188,22 +211,29 @@ final readonly class Diagnose
      */
     private function nearMisses(array $ranked): array
     {
-        return array_slice(array_values(array_filter(
-            $ranked,
-            static fn (RankedCause $cause): bool => self::fromRecord($cause) >= self::NEAR_MISS_LOG_ODDS,
-        )), 0, self::MOST_RANKED);
+        return array_slice(
+            array_values(
+                array_filter($ranked, static fn (RankedCause $cause): bool => self::fromRecord($cause) >= self::NEAR_MISS_LOG_ODDS),
+            ),
+            0,
+            self::MOST_RANKED,
+        );
     }
 
     /**
      * @param list<RankedCause> $ranked
-     * @param list<Sign>        $seen
+     * @param list<Sign> $seen
      *
      * @return list<RankedCause> causes that could have made the signs but that the record speaks against, most plainly first
      */
     private function cleared(array $ranked, array $seen): array
     {
-        $cleared = array_filter($ranked, static fn (RankedCause $cause): bool => ([] === $seen || [] !== $cause->explains)
-            && self::fromRecord($cause) <= self::CLEARED_LOG_ODDS && $cause->probability < 0.1);
+        $cleared = array_filter(
+            $ranked,
+            static fn (RankedCause $cause): bool => ([] === $seen || [] !== $cause->explains)
+                && self::fromRecord($cause) <= self::CLEARED_LOG_ODDS
+                && $cause->probability < 0.1,
+        );
         usort($cleared, static fn (RankedCause $a, RankedCause $b): int => self::fromRecord($a) <=> self::fromRecord($b));
 
         return array_slice($cleared, 0, 6);
@@ -211,10 +241,14 @@ final readonly class Diagnose
 
     private static function fromRecord(RankedCause $cause): float
     {
-        return array_sum(array_map(
-            static fn (Contribution $contribution): float => in_array($contribution->kind, ['record', 'detail'], true) ? $contribution->logOdds : 0.0,
-            $cause->contributions,
-        ));
+        return array_sum(
+            array_map(
+                static fn (Contribution $contribution): float => in_array($contribution->kind, ['record', 'detail'], true)
+                    ? $contribution->logOdds
+                    : 0.0,
+                $cause->contributions,
+            ),
+        );
     }
 
     /**
@@ -242,10 +276,12 @@ final readonly class Diagnose
      */
     private function nextChecks(AttemptRecord $record, FactSheet $facts, array $causes, Network $network, Posterior $posterior): array
     {
-        $open = array_values(array_filter(
-            $this->catalogue->checksFor($record->defectKinds(), $facts->process()),
-            static fn (Sign $check): bool => !isset($record->answers[$check->code]),
-        ));
+        $open = array_values(
+            array_filter(
+                $this->catalogue->checksFor($record->defectKinds(), $facts->process()),
+                static fn (Sign $check): bool => !isset($record->answers[$check->code]),
+            ),
+        );
         $rows = $this->rows($open, $causes);
         $order = array_map(static fn (array $row): float => self::screening($row, $posterior), $rows);
         arsort($order);
@@ -276,16 +312,17 @@ final readonly class Diagnose
         $gain = 0.0;
         foreach ($row['strengths'] as $cause => $strength) {
             $p = $posterior->causes[$cause];
-            $ifNo = $p * (1 - $strength) / (1 - $strength * $p);
+            $ifNo = ($p * (1 - $strength)) / (1 - $strength * $p);
             $ifYes = $no < 1 ? ($p - $ifNo * $no) / (1 - $no) : $p;
-            $gain += InformationGain::entropy([$p]) - $no * InformationGain::entropy([$ifNo]) - (1 - $no) * InformationGain::entropy([$ifYes]);
+            $gain +=
+                InformationGain::entropy([$p]) - $no * InformationGain::entropy([$ifNo]) - (1 - $no) * InformationGain::entropy([$ifYes]);
         }
 
         return $gain;
     }
 
     /**
-     * @param list<Cause>                                                                      $causes
+     * @param list<Cause> $causes
      * @param array{gain: float, chance: float, yes: array<int, float>, no: array<int, float>} $weighed
      *
      * @return list<array{cause: string, label: string, if_yes: float, if_no: float}>
@@ -294,7 +331,12 @@ final readonly class Diagnose
     {
         $moves = [];
         foreach ($causes as $index => $cause) {
-            $moves[] = ['cause' => $cause->code, 'label' => $cause->label, 'if_yes' => $weighed['yes'][$index], 'if_no' => $weighed['no'][$index]];
+            $moves[] = [
+                'cause' => $cause->code,
+                'label' => $cause->label,
+                'if_yes' => $weighed['yes'][$index],
+                'if_no' => $weighed['no'][$index],
+            ];
         }
         usort($moves, static fn (array $a, array $b): int => abs($b['if_yes'] - $b['if_no']) <=> abs($a['if_yes'] - $a['if_no']));
 

@@ -10,13 +10,13 @@ use MoltenNotes\Core\Working\Working;
 final readonly class Diagnosis
 {
     /**
-     * @param 'findings'|'near_misses'                                   $basis       near_misses: nothing was wrong; these nearly were
-     * @param list<RankedCause>                                          $ranked
-     * @param list<RankedCause>                                          $cleared     suspects that this record speaks against
+     * @param 'findings'|'near_misses' $basis near_misses: nothing was wrong; these nearly were
+     * @param list<RankedCause> $ranked
+     * @param list<RankedCause> $cleared suspects that this record speaks against
      * @param list<array{sign: string, label: string, explained: float}> $unexplained
-     * @param list<NextCheck>                                            $nextChecks  most telling first
-     * @param array<string, Working>                                     $workings    fact → how it was computed
-     * @param array<string, float>                                       $odds        cause → probability, for all that are possible
+     * @param list<NextCheck> $nextChecks most telling first
+     * @param array<string, Working> $workings fact → how it was computed
+     * @param array<string, float> $odds cause → probability, for all that are possible
      */
     public function __construct(
         public string $basis,
@@ -35,10 +35,19 @@ final readonly class Diagnosis
     {
         return [
             'basis' => $this->basis,
-            'method' => $this->exact ? 'exact' : 'block approximation: posteriors within 0.01 on average, 0.15 at worst, of the exact answer on test networks',
+            'method' => $this->exact
+                ? 'exact'
+                : 'block approximation: posteriors within 0.01 on average, 0.15 at worst, of the exact answer on test networks',
             'causes' => array_map(static fn (RankedCause $cause): array => $cause->toArray(), $this->ranked),
             'cleared' => array_map(static fn (RankedCause $cause): array => $cause->toArray(), $this->cleared),
-            'unexplained' => array_map(static fn (array $row): array => ['sign' => $row['sign'], 'label' => $row['label'], 'explained' => round($row['explained'], 4)], $this->unexplained),
+            'unexplained' => array_map(
+                static fn (array $row): array => [
+                    'sign' => $row['sign'],
+                    'label' => $row['label'],
+                    'explained' => round($row['explained'], 4),
+                ],
+                $this->unexplained,
+            ),
             'next_checks' => array_map(static fn (NextCheck $check): array => $check->toArray(), $this->nextChecks),
             'workings' => array_map(static fn (Working $working): array => $working->toArray(), $this->workings),
         ];

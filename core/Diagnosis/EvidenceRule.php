@@ -9,7 +9,7 @@ final readonly class EvidenceRule
 {
     /**
      * @param list<array{float, float}>|null $curve value in $unit → ratio, straight in the logarithm between points, level beyond
-     * @param array<string, float>|null      $map   choice → ratio
+     * @param array<string, float>|null $map choice → ratio
      */
     public function __construct(
         public string $cause,

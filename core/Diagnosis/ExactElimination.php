@@ -8,7 +8,8 @@ namespace MoltenNotes\Core\Diagnosis;
  * Exact posteriors of a noisy-OR network by eliminating one cause after the other.
  *
  * State: the set of positive signs already explained, as a bit mask. The leak gives the first distribution over masks; each cause in turn
- * either stays absent (weight 1 − p) or, present, explains each of its signs independently (weight p). P(signs) is the weight of the full mask.
+ * either stays absent (weight 1 − p) or, present, explains each of its signs independently (weight p). P(signs) is the weight of the full
+ * mask.
  * A backward pass gives P(cause, signs) for all causes at once. Negative signs only scale the weight of a present cause: closed form.
  *
  * Every term is positive. Quickscore (Heckerman 1989), exact as well, adds 2ⁿ terms of alternating sign and loses its figures
@@ -93,7 +94,7 @@ final class ExactElimination
     /**
      * The distribution after a present cause has explained what it could.
      *
-     * @param array<int, float>       $state
+     * @param array<int, float> $state
      * @param list<array{int, float}> $links
      *
      * @return array<int, float>
@@ -119,7 +120,7 @@ final class ExactElimination
     /**
      * The same step seen from the end: what a mask is still worth before the cause has spoken.
      *
-     * @param array<int, float>       $worth
+     * @param array<int, float> $worth
      * @param list<array{int, float}> $links
      *
      * @return array<int, float>
@@ -157,13 +158,20 @@ final class ExactElimination
 
     /**
      * @param array<int, list<array{int, float}>> $links
-     * @param array<int, array<int, float>>       $forward
-     * @param array<int, float>                   $present
-     * @param array<int, float>                   $absent
-     * @param array<int, float>                   $state   the distribution over masks when all causes have spoken
+     * @param array<int, array<int, float>> $forward
+     * @param array<int, float> $present
+     * @param array<int, float> $absent
+     * @param array<int, float> $state the distribution over masks when all causes have spoken
      */
-    private static function backward(Network $network, array $links, array $forward, array $present, array $absent, array $state, float $constant): Posterior
-    {
+    private static function backward(
+        Network $network,
+        array $links,
+        array $forward,
+        array $present,
+        array $absent,
+        array $state,
+        float $constant,
+    ): Posterior {
         $total = $state[count($state) - 1];
         $posterior = [];
         $evidence = $total * $constant;
@@ -181,7 +189,7 @@ final class ExactElimination
             foreach ($forward[$cause] as $mask => $weight) {
                 $joint += $weight * $worth[$mask];
             }
-            $posterior[$cause] = $total > 0 ? min(1.0, $present[$cause] * $joint / $total) : $posterior[$cause];
+            $posterior[$cause] = $total > 0 ? min(1.0, ($present[$cause] * $joint) / $total) : $posterior[$cause];
             $worth = self::mix($absent[$cause], $worth, $present[$cause], self::explainBackward($worth, $own));
         }
 
@@ -189,7 +197,8 @@ final class ExactElimination
     }
 
     /**
-     * The mask that lacks one sign weighs (1 − leak) · P(others, causes silent on this one); the leak made it with leak / (1 − leak) of that.
+     * The mask that lacks one sign weighs (1 − leak) · P(others, causes silent on this one); the leak made it with leak / (1 − leak) of
+     * that.
      *
      * @param array<int, float> $state
      *
@@ -200,7 +209,8 @@ final class ExactElimination
         $full = count($state) - 1;
         $shares = [];
         foreach ($network->positive as $bit => $sign) {
-            $shares[] = $state[$full] > 0 ? min(1.0, $sign['leak'] / (1 - $sign['leak']) * $state[$full ^ 1 << $bit] / $state[$full]) : 1.0;
+            $shares[] =
+                $state[$full] > 0 ? min(1.0, (($sign['leak'] / (1 - $sign['leak'])) * $state[$full ^ (1 << $bit)]) / $state[$full]) : 1.0;
         }
 
         return $shares;

@@ -8,9 +8,9 @@ namespace MoltenNotes\Core\Diagnosis;
 final readonly class Fact
 {
     /**
-     * @param float|null            $number in the unit of the rules that read it
-     * @param array<string, string> $words  what {value}, {pour}, {need} … stand for
-     * @param list<string>          $fields the record's fields it comes from
+     * @param float|null $number in the unit of the rules that read it
+     * @param array<string, string> $words what {value}, {pour}, {need} … stand for
+     * @param list<string> $fields the record's fields it comes from
      */
     public function __construct(
         public string $code,

@@ -102,7 +102,13 @@ final class FactSheet
             }
             $field = Fields::get($key);
             $fact = match (true) {
-                $value instanceof Measurement => new Fact($key, $field->unit?->fromSi($value->si()), null, ['value' => $this->format->measurement($value)], [$key]),
+                $value instanceof Measurement => new Fact(
+                    $key,
+                    $field->unit?->fromSi($value->si()),
+                    null,
+                    ['value' => $this->format->measurement($value)],
+                    [$key],
+                ),
                 is_bool($value) => new Fact($key, null, $value ? 'yes' : 'no', [], [$key]),
                 is_int($value) => new Fact($key, (float) $value, null, ['value' => (string) $value], [$key]),
                 default => new Fact($key, null, $value, ['value' => mb_strtolower(Choices::label($field->choices ?? '', $value))], [$key]),
@@ -119,17 +125,27 @@ final class FactSheet
         }
         if (null !== $pour) {
             $superheat = $this->alloy->superheatAt($pour);
-            $this->number('superheat', $superheat->si(), ['value' => $this->format->quantity($superheat), 'pour' => $this->format->quantity($pour)], ['pour.temperature', 'metal.alloy']);
+            $this->number(
+                'superheat',
+                $superheat->si(),
+                ['value' => $this->format->quantity($superheat), 'pour' => $this->format->quantity($pour)],
+                ['pour.temperature', 'metal.alloy'],
+            );
         }
         $advice = self::neededTemperature($this->values, $this->format);
         if (null !== $pour && null !== $advice) {
             $margin = $pour->minus($advice->temperature);
             $this->workings['temperature_margin'] = $advice->working;
-            $this->number('temperature_margin', $margin->si(), [
-                'value' => $this->format->quantity($margin),
-                'pour' => $this->format->quantity($pour),
-                'need' => $this->format->quantity($advice->temperature),
-            ], ['pour.temperature', 'metal.alloy', 'casting.wall', 'mould.process']);
+            $this->number(
+                'temperature_margin',
+                $margin->si(),
+                [
+                    'value' => $this->format->quantity($margin),
+                    'pour' => $this->format->quantity($pour),
+                    'need' => $this->format->quantity($advice->temperature),
+                ],
+                ['pour.temperature', 'metal.alloy', 'casting.wall', 'mould.process'],
+            );
         }
         $this->peak($this->alloy, $pour);
     }
@@ -157,7 +173,13 @@ final class FactSheet
         $this->ratio('gate_to_wall', $this->length('gating.gate_thickness'), $wall, ['gating.gate_thickness', 'casting.wall'], 2);
         $this->ratio('heaviest_to_wall', $heaviest, $wall, ['casting.heaviest', 'casting.wall'], 1);
         if (in_array($this->values->choice('feeding.riser'), ['open', 'blind', null], true)) {
-            $this->ratio('riser_to_heaviest', $this->length('feeding.riser_diameter'), $heaviest, ['feeding.riser_diameter', 'casting.heaviest'], 1);
+            $this->ratio(
+                'riser_to_heaviest',
+                $this->length('feeding.riser_diameter'),
+                $heaviest,
+                ['feeding.riser_diameter', 'casting.heaviest'],
+                1,
+            );
         }
     }
 
@@ -165,11 +187,28 @@ final class FactSheet
     private function planned(AttemptRecord $record): void
     {
         $plan = PlanCasting::of(Basis::of($record, $this->format));
-        $this->figure('gate_speed_share', $plan->figure('gating', 'gate_speed_share'), ['gating.sprue', 'gating.gate_width', 'gating.gate_thickness', 'gating.gates', 'gating.sprue_height']);
+        $this->figure('gate_speed_share', $plan->figure('gating', 'gate_speed_share'), [
+            'gating.sprue',
+            'gating.gate_width',
+            'gating.gate_thickness',
+            'gating.gates',
+            'gating.sprue_height',
+        ]);
         if (null !== $record->values()->measurement('pour.temperature')) {
-            $this->figure('fill_ratio', $plan->least('filling', 'fill_ratio'), ['pour.temperature', 'casting.sections', 'casting.wall', 'casting.run', 'pour.time', 'gating.gates']);
+            $this->figure('fill_ratio', $plan->least('filling', 'fill_ratio'), [
+                'pour.temperature',
+                'casting.sections',
+                'casting.wall',
+                'casting.run',
+                'pour.time',
+                'gating.gates',
+            ]);
         }
-        $this->figure('feeder_ratio', $plan->least('feeding', 'feeder_ratio'), ['feeding.riser_diameter', 'casting.sections', 'casting.heaviest']);
+        $this->figure('feeder_ratio', $plan->least('feeding', 'feeder_ratio'), [
+            'feeding.riser_diameter',
+            'casting.sections',
+            'casting.heaviest',
+        ]);
         if (isset($this->facts['feeder_ratio'])) {
             // The rule of thumb on diameters gives way to the moduli it stands for.
             unset($this->facts['riser_to_heaviest']);
@@ -187,7 +226,12 @@ final class FactSheet
         if (null === $record->values()->sections()) {
             return;
         }
-        $spots = array_values(array_filter($plan->stages['feeding']->risks, static fn (array $risk): bool => 'hot_spot' === $risk['code'] && 'bad' === $risk['standing']));
+        $spots = array_values(
+            array_filter(
+                $plan->stages['feeding']->risks,
+                static fn (array $risk): bool => 'hot_spot' === $risk['code'] && 'bad' === $risk['standing'],
+            ),
+        );
         $this->number('hot_spots', (float) count($spots), ['where' => $spots[0]['words'] ?? ''], ['casting.sections', 'feeding.riser']);
     }
 
@@ -199,7 +243,15 @@ final class FactSheet
         }
         $this->workings[$fact] = $figure->working;
         $section = $this->values->sections()?->get($figure->subject);
-        $this->number($fact, $figure->value->si, ['value' => rtrim(rtrim(number_format($figure->value->si, $figure->value->si < 1 ? 2 : 1, '.', ''), '0'), '.'), 'where' => null === $section ? 'the thinnest wall' : 'the '.mb_strtolower($section->label)], $fields);
+        $this->number(
+            $fact,
+            $figure->value->si,
+            [
+                'value' => rtrim(rtrim(number_format($figure->value->si, $figure->value->si < 1 ? 2 : 1, '.', ''), '0'), '.'),
+                'where' => null === $section ? 'the thinnest wall' : 'the '.mb_strtolower($section->label),
+            ],
+            $fields,
+        );
     }
 
     private function length(string $key): ?float
@@ -219,7 +271,7 @@ final class FactSheet
 
     /**
      * @param array<string, string> $words
-     * @param list<string>          $fields
+     * @param list<string> $fields
      */
     private function number(string $code, float $si, array $words, array $fields): void
     {

@@ -8,7 +8,8 @@ namespace MoltenNotes\Core\Diagnosis;
  * Expected information gain of a check: ΣH(c) − Σ over answers P(answer) · ΣH(c | answer), H in bits.
  *
  * Weighed exactly while at most seven signs are positive. Beyond that only the seven signs closest to the leading causes are weighed
- * jointly with the check; the rest act through the odds they left (as in BlockApproximation), which may misjudge a gain by a few hundredths of a bit.
+ * jointly with the check; the rest act through the odds they left (as in BlockApproximation), which may misjudge a gain by a few
+ * hundredths of a bit.
  * Source: C. Shannon 1948; the formula is the handbook's.
  */
 final class InformationGain

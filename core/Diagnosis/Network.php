@@ -11,7 +11,7 @@ namespace MoltenNotes\Core\Diagnosis;
 final readonly class Network
 {
     /**
-     * @param array<int, float>                                      $priors   P(cause), 0…1
+     * @param array<int, float> $priors P(cause), 0…1
      * @param list<array{leak: float, strengths: array<int, float>}> $positive signs seen: strengths by index of cause
      * @param list<array{leak: float, strengths: array<int, float>}> $negative signs looked for and not there
      */
@@ -27,7 +27,7 @@ final readonly class Network
 
     /**
      * @param array<int, float> $priors
-     * @param list<int>         $which  indices of the positive signs to keep
+     * @param list<int> $which indices of the positive signs to keep
      */
     public function block(array $priors, array $which): self
     {

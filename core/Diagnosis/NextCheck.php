@@ -10,9 +10,9 @@ use MoltenNotes\Core\Attempt\Sign;
 final readonly class NextCheck
 {
     /**
-     * @param float                                                                  $gainBits expected fall of the causes' entropy, in bits
-     * @param float                                                                  $chance   P(yes) as things stand
-     * @param list<array{cause: string, label: string, if_yes: float, if_no: float}> $moves    the causes it would move most
+     * @param float $gainBits expected fall of the causes' entropy, in bits
+     * @param float $chance P(yes) as things stand
+     * @param list<array{cause: string, label: string, if_yes: float, if_no: float}> $moves the causes it would move most
      */
     public function __construct(public Sign $check, public float $gainBits, public float $chance, public array $moves)
     {
@@ -27,7 +27,15 @@ final readonly class NextCheck
             'how' => $this->check->words,
             'gain_bits' => round($this->gainBits, 4),
             'chance_yes' => round($this->chance, 4),
-            'moves' => array_map(static fn (array $move): array => ['cause' => $move['cause'], 'label' => $move['label'], 'if_yes' => round($move['if_yes'], 4), 'if_no' => round($move['if_no'], 4)], $this->moves),
+            'moves' => array_map(
+                static fn (array $move): array => [
+                    'cause' => $move['cause'],
+                    'label' => $move['label'],
+                    'if_yes' => round($move['if_yes'], 4),
+                    'if_no' => round($move['if_no'], 4),
+                ],
+                $this->moves,
+            ),
         ];
     }
 }

@@ -9,7 +9,7 @@ final readonly class RankedCause
 {
     /**
      * @param list<Contribution> $contributions
-     * @param list<string>       $explains      signs seen that it could have made
+     * @param list<string> $explains signs seen that it could have made
      */
     public function __construct(public Cause $cause, public float $probability, public array $contributions, public array $explains)
     {

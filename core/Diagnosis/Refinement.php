@@ -10,7 +10,7 @@ use MoltenNotes\Core\Attempt\Finding;
 final readonly class Refinement
 {
     /**
-     * @param list<string>           $findings defect kinds it speaks about
+     * @param list<string> $findings defect kinds it speaks about
      * @param 'place'|'look'|'shown' $kind
      */
     public function __construct(

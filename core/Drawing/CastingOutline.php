@@ -32,24 +32,66 @@ final class CastingOutline
             if (2 === count($faces)) {
                 // The far half of a ring, seen beyond the cut.
                 $box = $layout->boxes[$section->id];
-                $this->parts[] = new SectionPart("beyond-{$section->id}", 'beyond', $section->label, '', $this->moved($this->at->box($box['x'], $box['y'], $box['x'] + $box['width'], $box['y'] + $box['height'])), ['casting.sections'], false, $section->id);
+                $this->parts[] = new SectionPart(
+                    "beyond-{$section->id}",
+                    'beyond',
+                    $section->label,
+                    '',
+                    $this->moved($this->at->box($box['x'], $box['y'], $box['x'] + $box['width'], $box['y'] + $box['height'])),
+                    ['casting.sections'],
+                    false,
+                    $section->id,
+                );
             }
             foreach ($layout->copies[$section->id] ?? [0.0] as $copy => $aside) {
                 foreach ($faces as $index => $face) {
                     $outline = array_map(static fn (array $point): array => [$point[0] + $aside, $point[1]], $face);
-                    $this->parts[] = new SectionPart("section-{$section->id}-{$copy}{$index}", 'cavity', $section->label, $this->at->format->si($body->thickness, Dimension::Length), $this->moved($this->at->closed($outline)), ['casting.sections'], false, $section->id);
+                    $this->parts[] = new SectionPart(
+                        "section-{$section->id}-{$copy}{$index}",
+                        'cavity',
+                        $section->label,
+                        $this->at->format->si($body->thickness, Dimension::Length),
+                        $this->moved($this->at->closed($outline)),
+                        ['casting.sections'],
+                        false,
+                        $section->id,
+                    );
                 }
             }
             $box = $layout->boxes[$section->id];
             if ($section->chill) {
                 $foot = $this->at->foot + $box['y'];
-                $this->parts[] = new SectionPart("chill-{$section->id}", 'chill', 'Chill', '', $this->at->box($this->at->left + $box['x'] + $box['width'] * 0.2, $foot - max(6.0, $box['height'] * 0.6), $this->at->left + $box['x'] + $box['width'] * 0.8, $foot), ['casting.sections'], false, $section->id);
+                $this->parts[] = new SectionPart(
+                    "chill-{$section->id}",
+                    'chill',
+                    'Chill',
+                    '',
+                    $this->at->box(
+                        $this->at->left + $box['x'] + $box['width'] * 0.2,
+                        $foot - max(6.0, $box['height'] * 0.6),
+                        $this->at->left + $box['x'] + $box['width'] * 0.8,
+                        $foot,
+                    ),
+                    ['casting.sections'],
+                    false,
+                    $section->id,
+                );
             }
         }
         // Each section's thickness is told by its name; only the whole is measured on the drawing.
         $right = $this->at->left + $layout->width + 14;
-        $this->dimensions[] = ['from' => [$right, $this->at->foot], 'to' => [$right, $this->at->foot + $layout->height], 'label' => $this->at->format->si($layout->height / 1000, Dimension::Length), 'field' => 'casting.sections'];
-        $this->dimensions[] = ['from' => [$this->at->left, $this->at->foot], 'to' => [$this->at->left + $layout->width, $this->at->foot], 'label' => $this->at->format->si($layout->width / 1000, Dimension::Length), 'field' => 'casting.sections'];
+        $this->dimensions[] = [
+            'from' => [$right, $this->at->foot],
+            'to' => [$right, $this->at->foot + $layout->height],
+            'label' => $this->at->format->si($layout->height / 1000, Dimension::Length),
+            'field' => 'casting.sections',
+        ];
+        $this->dimensions[] = [
+            'from' => [$this->at->left, $this->at->foot],
+            'to' => [$this->at->left + $layout->width, $this->at->foot],
+            'label' => $this->at->format->si($layout->width / 1000, Dimension::Length),
+            'field' => 'casting.sections',
+        ];
     }
 
     /**
@@ -61,7 +103,10 @@ final class CastingOutline
      */
     private function moved(array $outline): array
     {
-        return array_map(fn (array $point): array => [round($this->at->left + $point[0], 2), round($this->at->foot + $point[1], 2)], $outline);
+        return array_map(
+            fn (array $point): array => [round($this->at->left + $point[0], 2), round($this->at->foot + $point[1], 2)],
+            $outline,
+        );
     }
 
     /** A thin plate with its heaviest part as a boss at the far third: the two thicknesses that decide filling and feeding. */
@@ -74,18 +119,51 @@ final class CastingOutline
         $y0 = $this->at->foot;
         $thinTop = $y0 + $this->at->wall;
         $heavyTop = $y0 + $this->at->height;
-        $outline = $this->at->height - $this->at->wall < 0.5
-            ? [[$x0, $y0], [$x1, $y0], [$x1, $heavyTop], [$x0, $heavyTop]]
-            : [[$x0, $y0], [$x1, $y0], [$x1, $thinTop], [$boss1, $thinTop], [$boss1, $heavyTop], [$boss0, $heavyTop], [$boss0, $thinTop], [$x0, $thinTop]];
-        $this->parts[] = new SectionPart('cavity', 'cavity', 'Casting', $this->at->text('casting.length'), $this->at->closed($outline), ['casting.length', 'casting.height', 'casting.wall', 'casting.heaviest'], !$this->at->values->has('casting.length') || !$this->at->values->has('casting.wall'));
+        $outline =
+            $this->at->height - $this->at->wall < 0.5
+                ? [[$x0, $y0], [$x1, $y0], [$x1, $heavyTop], [$x0, $heavyTop]]
+                : [
+                    [$x0, $y0],
+                    [$x1, $y0],
+                    [$x1, $thinTop],
+                    [$boss1, $thinTop],
+                    [$boss1, $heavyTop],
+                    [$boss0, $heavyTop],
+                    [$boss0, $thinTop],
+                    [$x0, $thinTop],
+                ];
+        $this->parts[] = new SectionPart(
+            'cavity',
+            'cavity',
+            'Casting',
+            $this->at->text('casting.length'),
+            $this->at->closed($outline),
+            ['casting.length', 'casting.height', 'casting.wall', 'casting.heaviest'],
+            !$this->at->values->has('casting.length') || !$this->at->values->has('casting.wall'),
+        );
         if ($this->at->values->has('casting.wall')) {
-            $this->dimensions[] = ['from' => [$x0 + $this->at->length * 0.25, $y0], 'to' => [$x0 + $this->at->length * 0.25, $thinTop], 'label' => $this->at->text('casting.wall'), 'field' => 'casting.wall'];
+            $this->dimensions[] = [
+                'from' => [$x0 + $this->at->length * 0.25, $y0],
+                'to' => [$x0 + $this->at->length * 0.25, $thinTop],
+                'label' => $this->at->text('casting.wall'),
+                'field' => 'casting.wall',
+            ];
         }
         if ($this->at->values->has('casting.length')) {
-            $this->dimensions[] = ['from' => [$x0, $y0], 'to' => [$x1, $y0], 'label' => $this->at->text('casting.length'), 'field' => 'casting.length'];
+            $this->dimensions[] = [
+                'from' => [$x0, $y0],
+                'to' => [$x1, $y0],
+                'label' => $this->at->text('casting.length'),
+                'field' => 'casting.length',
+            ];
         }
         if ($this->at->values->has('casting.heaviest')) {
-            $this->dimensions[] = ['from' => [$boss0, $heavyTop], 'to' => [$boss1, $heavyTop], 'label' => $this->at->text('casting.heaviest'), 'field' => 'casting.heaviest'];
+            $this->dimensions[] = [
+                'from' => [$boss0, $heavyTop],
+                'to' => [$boss1, $heavyTop],
+                'label' => $this->at->text('casting.heaviest'),
+                'field' => 'casting.heaviest',
+            ];
         }
     }
 }

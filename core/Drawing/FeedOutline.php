@@ -35,8 +35,14 @@ final class FeedOutline
             return [$this->at->left + $box['x'] + $box['width'] / 2, $this->at->foot + $box['y'] + $box['height'], $box['width']];
         }
         $onHeavy = false !== $this->at->values->get('feeding.at_heaviest');
-        $centre = $this->at->left + $this->at->length * 0.58 + ($onHeavy ? min($this->at->heavy, $this->at->length * 0.42) / 2 : -$this->at->length * 0.35);
-        $foot = null === $this->at->layout ? $this->at->foot + ($onHeavy ? $this->at->height : $this->at->wall) : $this->at->topAt($centre, $this->at->layout);
+        $centre =
+            $this->at->left +
+            $this->at->length * 0.58 +
+            ($onHeavy ? min($this->at->heavy, $this->at->length * 0.42) / 2 : -$this->at->length * 0.35);
+        $foot =
+            null === $this->at->layout
+                ? $this->at->foot + ($onHeavy ? $this->at->height : $this->at->wall)
+                : $this->at->topAt($centre, $this->at->layout);
 
         return [$centre, $foot, $this->at->heavy];
     }
@@ -47,12 +53,30 @@ final class FeedOutline
         $diameter = $riser->diameter->millimetres();
         $neck = max(3.0, $diameter * 0.2);
         $neckHalf = min($riser->neck->millimetres(), $seat, $diameter) / 2;
-        $top = 'open' === $kind ? max($this->at->top(), $foot + $neck + $diameter) : min($this->at->top() - 8, $foot + $neck + $riser->height->millimetres());
+        $top =
+            'open' === $kind
+                ? max($this->at->top(), $foot + $neck + $diameter)
+                : min($this->at->top() - 8, $foot + $neck + $riser->height->millimetres());
         $half = $diameter / 2;
-        $this->parts[] = new SectionPart("riser-{$index}", 'riser', 'open' === $kind ? 'Open riser' : 'Blind riser', $this->at->text('feeding.riser_diameter'), $this->at->closed([
-            [$centre - $neckHalf, $foot], [$centre + $neckHalf, $foot], [$centre + $neckHalf, $foot + $neck * 0.4], [$centre + $half, $foot + $neck],
-            [$centre + $half, $top], [$centre - $half, $top], [$centre - $half, $foot + $neck], [$centre - $neckHalf, $foot + $neck * 0.4],
-        ]), ['feeding.riser', 'feeding.riser_diameter', 'feeding.riser_height', 'feeding.at_heaviest'], !$riser->diameter->isTold(), $riser->section);
+        $this->parts[] = new SectionPart(
+            "riser-{$index}",
+            'riser',
+            'open' === $kind ? 'Open riser' : 'Blind riser',
+            $this->at->text('feeding.riser_diameter'),
+            $this->at->closed([
+                [$centre - $neckHalf, $foot],
+                [$centre + $neckHalf, $foot],
+                [$centre + $neckHalf, $foot + $neck * 0.4],
+                [$centre + $half, $foot + $neck],
+                [$centre + $half, $top],
+                [$centre - $half, $top],
+                [$centre - $half, $foot + $neck],
+                [$centre - $neckHalf, $foot + $neck * 0.4],
+            ]),
+            ['feeding.riser', 'feeding.riser_diameter', 'feeding.riser_height', 'feeding.at_heaviest'],
+            !$riser->diameter->isTold(),
+            $riser->section,
+        );
     }
 
     private function vents(): void
@@ -60,14 +84,25 @@ final class FeedOutline
         $flagged = null === $this->at->layout ? 0 : $this->ventsOnSections($this->at->layout);
         $count = max(0, ($this->at->values->count('venting.vents') ?? 0) - $flagged);
         for ($i = 0; $i < min($count, 12); ++$i) {
-            $x = $this->at->left + $this->at->length * (0.06 + 0.9 * ($i + 0.5) / max(1, min($count, 12)));
+            $x = $this->at->left + $this->at->length * (0.06 + (0.9 * ($i + 0.5)) / max(1, min($count, 12)));
             $onBoss = $x > $this->at->left + $this->at->length * 0.58 && $x < $this->at->left + $this->at->length * 0.58 + $this->at->heavy;
             if ($onBoss && in_array($this->at->values->choice('feeding.riser'), ['open', 'blind'], true)) {
                 $x = $this->at->left + $this->at->length * 0.97;
                 $onBoss = false;
             }
-            $foot = (null === $this->at->layout ? $this->at->foot + ($onBoss ? $this->at->height : $this->at->wall) : $this->at->topAt($x, $this->at->layout)) + 2;
-            $this->parts[] = new SectionPart("vent-{$i}", 'vent', 'Vent', '', $this->at->box($x - 0.8, $foot, $x + 0.8, $this->at->top()), ['venting.vents', 'venting.high_points'], false);
+            $foot =
+                (null === $this->at->layout
+                    ? $this->at->foot + ($onBoss ? $this->at->height : $this->at->wall)
+                    : $this->at->topAt($x, $this->at->layout)) + 2;
+            $this->parts[] = new SectionPart(
+                "vent-{$i}",
+                'vent',
+                'Vent',
+                '',
+                $this->at->box($x - 0.8, $foot, $x + 0.8, $this->at->top()),
+                ['venting.vents', 'venting.high_points'],
+                false,
+            );
         }
     }
 
@@ -82,7 +117,16 @@ final class FeedOutline
             ++$drawn;
             $ring = in_array($section->shape, [Shape::Ring, Shape::Tube], true);
             $x = $this->at->left + $box['x'] + $box['width'] * ($ring ? 0.97 : 0.5);
-            $this->parts[] = new SectionPart("vent-{$section->id}", 'vent', 'Vent', '', $this->at->box($x - 0.8, $this->at->foot + $box['y'] + $box['height'] + 2, $x + 0.8, $this->at->top()), ['venting.vents', 'casting.sections'], false, $section->id);
+            $this->parts[] = new SectionPart(
+                "vent-{$section->id}",
+                'vent',
+                'Vent',
+                '',
+                $this->at->box($x - 0.8, $this->at->foot + $box['y'] + $box['height'] + 2, $x + 0.8, $this->at->top()),
+                ['venting.vents', 'casting.sections'],
+                false,
+                $section->id,
+            );
         }
 
         return $drawn;

@@ -84,7 +84,12 @@ final readonly class MouldSection
             'unit' => 'mm',
             'mould' => $this->at->values->choice('mould.process') ?? 'unknown',
             'one_piece' => $this->at->onePiece,
-            'bounds' => ['left' => -$this->at->bore / 2 - SectionMeasures::CLEARANCE_MM, 'right' => $this->at->left + $this->at->length + SectionMeasures::CLEARANCE_MM, 'top' => $top, 'bottom' => $bottom],
+            'bounds' => [
+                'left' => -$this->at->bore / 2 - SectionMeasures::CLEARANCE_MM,
+                'right' => $this->at->left + $this->at->length + SectionMeasures::CLEARANCE_MM,
+                'top' => $top,
+                'bottom' => $bottom,
+            ],
             'parts' => array_map(static fn (SectionPart $part): array => $part->toArray(), $this->parts),
             'dimensions' => $this->dimensions,
             'places' => $this->places->places(),
@@ -92,7 +97,10 @@ final readonly class MouldSection
         ];
     }
 
-    /** @return list<array{words: string, short: string, standing: string, subject: string, at: array{float, float}, stage: string, code: string}> risks of the plan, each at the part it is about */
+    /**
+     * @return list<array{words: string, short: string, standing: string, subject: string, at: array{float, float}, stage: string,
+     *     code: string}> risks of the plan, each at the part it is about
+     */
     private function risks(): array
     {
         $risks = [];
@@ -106,7 +114,15 @@ final readonly class MouldSection
             $seen[$key] = true;
             $figure = $this->plan->figure($risk['stage'], $risk['code'], $risk['subject']);
             $number = null === $figure ? '' : ' '.$this->brief($figure);
-            $risks[] = ['words' => $risk['words'], 'short' => $words.$number, 'standing' => $risk['standing'], 'subject' => $risk['subject'], 'at' => $this->places->anchor($risk['code'], $risk['subject']), 'stage' => $risk['stage'], 'code' => $risk['code']];
+            $risks[] = [
+                'words' => $risk['words'],
+                'short' => $words.$number,
+                'standing' => $risk['standing'],
+                'subject' => $risk['subject'],
+                'at' => $this->places->anchor($risk['code'], $risk['subject']),
+                'stage' => $risk['stage'],
+                'code' => $risk['code'],
+            ];
         }
 
         return $risks;
@@ -114,6 +130,8 @@ final readonly class MouldSection
 
     private function brief(Figure $figure): string
     {
-        return Dimension::Ratio === $figure->value->dimension ? number_format($figure->value->si, $figure->value->si < 10 ? 1 : 0, '.', '').' ×' : $this->at->format->rough($figure->value);
+        return Dimension::Ratio === $figure->value->dimension
+            ? number_format($figure->value->si, $figure->value->si < 10 ? 1 : 0, '.', '').' ×'
+            : $this->at->format->rough($figure->value);
     }
 }

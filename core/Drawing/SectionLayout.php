@@ -10,8 +10,10 @@ use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Plan\Basis;
 
 /**
- * Where the sections of a casting stand in the drawn section, millimetres: x to the right from the first, y up from the casting's lowest point.
- * What joins at an end stands to the right of what is there; what sits on top or under stands over the middle of what it joins, several side by side.
+ * Where the sections of a casting stand in the drawn section, millimetres: x to the right from the first, y up from the casting's lowest
+ * point.
+ * What joins at an end stands to the right of what is there; what sits on top or under stands over the middle of what it joins, several
+ * side by side.
  */
 final readonly class SectionLayout
 {
@@ -19,8 +21,8 @@ final readonly class SectionLayout
     private const MOST_COPIES = 8;
 
     /**
-     * @param array<string, array{x: float, y: float, width: float, height: float}> $boxes  section id → where the first of its kind stands
-     * @param array<string, list<float>>                                            $copies section id → how far to the right the others stand
+     * @param array<string, array{x: float, y: float, width: float, height: float}> $boxes section id → where the first of its kind stands
+     * @param array<string, list<float>> $copies section id → how far to the right the others stand
      */
     private function __construct(public array $boxes, public array $copies, public float $width, public float $height)
     {
@@ -44,12 +46,22 @@ final readonly class SectionLayout
                 $x = $cursor;
                 $cursor += $width;
             } else {
-                $seats = array_sum(array_map(static fn (Section $other): int => $other->joins === $section->joins && $other->sits === $section->sits ? min(self::MOST_COPIES, $other->count) : 0, $basis->sections?->all() ?? []));
+                $seats = array_sum(
+                    array_map(
+                        static fn (Section $other): int => $other->joins === $section->joins && $other->sits === $section->sits
+                            ? min(self::MOST_COPIES, $other->count)
+                            : 0,
+                        $basis->sections?->all() ?? [],
+                    ),
+                );
                 $step = $below['width'] / ($seats + 1);
                 $taken = $seated[$section->joins.$section->sits] ?? 0;
                 $seated[$section->joins.$section->sits] = $taken + min(self::MOST_COPIES, $section->count);
                 $x = $below['x'] + $step * ($taken + 1) - $width / 2;
-                $copies[$section->id] = array_map(static fn (int $i): float => $i * $step, range(0, min(self::MOST_COPIES, $section->count) - 1));
+                $copies[$section->id] = array_map(
+                    static fn (int $i): float => $i * $step,
+                    range(0, min(self::MOST_COPIES, $section->count) - 1),
+                );
             }
             $boxes[$section->id] = ['x' => $x, 'y' => $feet[$section->id] * 1000, 'width' => $width, 'height' => $body->height * 1000];
         }
@@ -75,14 +87,19 @@ final readonly class SectionLayout
         [$x0, $y0, $x1, $y1] = [$box['x'], $box['y'], $box['x'] + $box['width'], $box['y'] + $box['height']];
         $rectangle = static fn (float $a, float $b, float $c, float $d): array => [[$a, $b], [$c, $b], [$c, $d], [$a, $d]];
         if (in_array($section->shape, [Shape::Ring, Shape::Tube], true) && !$section->upright) {
-            $radial = ($section->si('width') ?? $section->si('wall') ?? 0.0) * 1000;
+            $radial = ($section->si('width') ?? ($section->si('wall') ?? 0.0)) * 1000;
 
             return [$rectangle($x0, $y0, $x0 + $radial, $y1), $rectangle($x1 - $radial, $y0, $x1, $y1)];
         }
         if (Shape::Sphere === $section->shape) {
             $r = $box['width'] / 2;
 
-            return [array_map(static fn (int $i): array => [$x0 + $r + $r * cos(\M_PI * $i / 12), $y0 + $r + $r * sin(\M_PI * $i / 12)], range(0, 23))];
+            return [
+                array_map(
+                    static fn (int $i): array => [$x0 + $r + $r * cos((\M_PI * $i) / 12), $y0 + $r + $r * sin((\M_PI * $i) / 12)],
+                    range(0, 23),
+                ),
+            ];
         }
         if (Shape::Wedge === $section->shape && !$section->upright) {
             return [[[$x0, $y0], [$x1, $y0], [$x1, $y0 + ($section->si('thin_end') ?? 0.0) * 1000], [$x0, $y1]]];

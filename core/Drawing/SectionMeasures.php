@@ -47,18 +47,22 @@ final readonly class SectionMeasures
         $this->layout = [] === $basis->bodies ? null : SectionLayout::of($basis);
         $process = $values->choice('mould.process');
         $this->onePiece = in_array($process, ['lost_foam', 'plaster', 'ceramic_shell', 'silicone', 'metal_mould'], true);
-        $this->wall = $this->mm('casting.wall') ?? $this->thinnest() ?? min(8.0, $this->mm('casting.heaviest') ?? 8.0);
+        $this->wall = $this->mm('casting.wall') ?? ($this->thinnest() ?? min(8.0, $this->mm('casting.heaviest') ?? 8.0));
         $this->heavy = max($this->wall, $this->mm('casting.heaviest') ?? $this->wall * 2);
         $this->height = $this->layout->height ?? max($this->heavy, $this->mm('casting.height') ?? $this->heavy);
-        $this->length = $this->layout->width ?? max($this->mm('casting.length') ?? max(90.0, ($this->mm('casting.run') ?? 0.0) * 1.1), $this->heavy * 1.2);
+        $this->length =
+            $this->layout->width ??
+            max($this->mm('casting.length') ?? max(90.0, ($this->mm('casting.run') ?? 0.0) * 1.1), $this->heavy * 1.2);
         $this->fill = $fill = $values->choice('gating.fill') ?? 'parting';
         $levels = $this->assembly->levels;
-        $this->foot = $this->onePiece ? 0.0 : match ($fill) {
-            'bottom' => 0.0,
-            'top' => -$this->height,
-            // Without a height there is no level to speak of: the plate lies in the drag, what stands on it in the cope.
-            default => $levels->height > 0 ? $levels->above * 1000 - $this->height : -$this->wall,
-        };
+        $this->foot = $this->onePiece
+            ? 0.0
+            : match ($fill) {
+                'bottom' => 0.0,
+                'top' => -$this->height,
+                // Without a height there is no level to speak of: the plate lies in the drag, what stands on it in the cope.
+                default => $levels->height > 0 ? $levels->above * 1000 - $this->height : -$this->wall,
+            };
         $this->bore = ($this->assembly->gating['sprue_base'] ?? Size::usual(0.014))->millimetres();
         $this->left = $this->bore + self::RUNNER_LENGTH_MM;
         // A head of nothing could not be drawn.
@@ -130,6 +134,8 @@ final readonly class SectionMeasures
 
     private function thinnest(): ?float
     {
-        return [] === $this->basis->bodies ? null : 1000 * min(array_map(static fn ($body): float => $body->thickness, array_values($this->basis->bodies)));
+        return [] === $this->basis->bodies
+            ? null
+            : 1000 * min(array_map(static fn ($body): float => $body->thickness, array_values($this->basis->bodies)));
     }
 }

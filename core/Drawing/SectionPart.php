@@ -9,9 +9,9 @@ final readonly class SectionPart
 {
     /**
      * @param list<array{float, float}> $outline closed polygon
-     * @param list<string>              $fields  the values it is drawn from
-     * @param bool                      $assumed drawn to a usual size because the record does not say
-     * @param string                    $subject section of the casting it belongs to; empty for the rest
+     * @param list<string> $fields the values it is drawn from
+     * @param bool $assumed drawn to a usual size because the record does not say
+     * @param string $subject section of the casting it belongs to; empty for the rest
      */
     public function __construct(
         public string $id,
@@ -28,6 +28,15 @@ final readonly class SectionPart
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['id' => $this->id, 'kind' => $this->kind, 'label' => $this->label, 'value' => $this->value, 'outline' => $this->outline, 'fields' => $this->fields, 'assumed' => $this->assumed, 'subject' => $this->subject];
+        return [
+            'id' => $this->id,
+            'kind' => $this->kind,
+            'label' => $this->label,
+            'value' => $this->value,
+            'outline' => $this->outline,
+            'fields' => $this->fields,
+            'assumed' => $this->assumed,
+            'subject' => $this->subject,
+        ];
     }
 }

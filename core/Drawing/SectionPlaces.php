@@ -48,7 +48,14 @@ final readonly class SectionPlaces
             $ring = in_array($this->at->basis->sections?->get($subject)?->shape, [Shape::Ring, Shape::Tube], true);
 
             // On a ring the far cut face is where it matters.
-            return [round($this->at->left + ($ring ? $this->at->layout->boxes[$subject]['x'] + $this->at->layout->boxes[$subject]['width'] * 0.96 : $x), 2), round($this->at->foot + $y, 2)];
+            return [
+                round(
+                    $this->at->left +
+                        ($ring ? $this->at->layout->boxes[$subject]['x'] + $this->at->layout->boxes[$subject]['width'] * 0.96 : $x),
+                    2,
+                ),
+                round($this->at->foot + $y, 2),
+            ];
         }
 
         return match ($code) {
@@ -63,7 +70,10 @@ final readonly class SectionPlaces
     /** @return array<string, array{float, float}> */
     private function placesOnSections(SectionLayout $layout): array
     {
-        $at = fn (string $id): array => [round($this->at->left + $layout->middle($id)[0], 2), round($this->at->foot + $layout->middle($id)[1], 2)];
+        $at = fn (string $id): array => [
+            round($this->at->left + $layout->middle($id)[0], 2),
+            round($this->at->foot + $layout->middle($id)[1], 2),
+        ];
         $thin = array_map(static fn ($body): float => $body->thickness, $this->at->basis->bodies);
         asort($thin);
         $thinAt = $this->anchor('', (string) array_key_first($thin));
@@ -91,7 +101,10 @@ final readonly class SectionPlaces
     {
         foreach ($this->parts as $part) {
             if ($part->id === $id) {
-                return [round(array_sum(array_column($part->outline, 0)) / count($part->outline), 2), round(array_sum(array_column($part->outline, 1)) / count($part->outline), 2)];
+                return [
+                    round(array_sum(array_column($part->outline, 0)) / count($part->outline), 2),
+                    round(array_sum(array_column($part->outline, 1)) / count($part->outline), 2),
+                ];
             }
         }
 

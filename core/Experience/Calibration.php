@@ -9,7 +9,8 @@ use MoltenNotes\Core\Quantity\Estimate;
 /**
  * A caster's own factor on flow lengths, learnt from what filled and what misran.
  *
- * f = e^μ multiplies L_f; prior μ normal(0, 0.336), that is ± 40 %. A pour of predicted ratio r adds the likelihood Φ((ln r + μ)/0.25) if it
+ * f = e^μ multiplies L_f; prior μ normal(0, 0.336), that is ± 40 %. A pour of predicted ratio r adds the likelihood Φ((ln r + μ)/0.25) if
+ * it
  * filled and Φ(−(ln r + μ)/0.25) if it misran; mean and deviation over a grid μ = −1.5…1.5. Derived.
  */
 final readonly class Calibration
@@ -55,13 +56,14 @@ final readonly class Calibration
     }
 
     /**
-     * Φ(z). W. J. Cody's rational form is overkill for a likelihood; this is Abramowitz & Stegun 7.1.26, good to 1.5·10⁻⁷ (recalled from memory).
+     * Φ(z). W. J. Cody's rational form is overkill for a likelihood; this is Abramowitz & Stegun 7.1.26, good to 1.5·10⁻⁷ (recalled from
+     * memory).
      */
     private static function normal(float $z): float
     {
         $x = abs($z) / \M_SQRT2;
         $t = 1 / (1 + 0.3275911 * $x);
-        $erfc = (((((1.061405429 * $t - 1.453152027) * $t) + 1.421413741) * $t - 0.284496736) * $t + 0.254829592) * $t * exp(-$x * $x);
+        $erfc = ((((1.061405429 * $t - 1.453152027) * $t + 1.421413741) * $t - 0.284496736) * $t + 0.254829592) * $t * exp(-$x * $x);
 
         return $z >= 0 ? 1 - $erfc / 2 : $erfc / 2;
     }

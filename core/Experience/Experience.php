@@ -7,15 +7,16 @@ namespace MoltenNotes\Core\Experience;
 use MoltenNotes\Core\Quantity\Estimate;
 
 /**
- * What a caster's other pours have taught that counts for a record: what was foretold of each pour of the same process and whether it filled, and
+ * What a caster's other pours have taught that counts for a record: what was foretold of each pour of the same process and whether it
+ * filled, and
  * which share of the drawn energy reached the metal. The record's own outcome is never part of it: a pour must not foretell itself.
  */
 final readonly class Experience
 {
     /**
-     * @param string|null                             $process      mould process the pours are of
-     * @param list<array{ratio: float, filled: bool}> $pours        fill ratio as predicted without any factor, above zero, and the outcome
-     * @param list<float>                             $efficiencies shares of the drawn energy that reached the metal, 0 to 1
+     * @param string|null $process mould process the pours are of
+     * @param list<array{ratio: float, filled: bool}> $pours fill ratio as predicted without any factor, above zero, and the outcome
+     * @param list<float> $efficiencies shares of the drawn energy that reached the metal, 0 to 1
      */
     public function __construct(public ?string $process = null, public array $pours = [], public array $efficiencies = [])
     {
@@ -41,6 +42,9 @@ final readonly class Experience
     /** @return array<string, mixed> as the attempt document holds it; empty where there is none */
     public function toArray(): array
     {
-        return array_filter(['process' => $this->process, 'pours' => $this->pours, 'efficiencies' => $this->efficiencies], static fn (mixed $part): bool => null !== $part && [] !== $part);
+        return array_filter(
+            ['process' => $this->process, 'pours' => $this->pours, 'efficiencies' => $this->efficiencies],
+            static fn (mixed $part): bool => null !== $part && [] !== $part,
+        );
     }
 }

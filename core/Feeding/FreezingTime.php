@@ -15,32 +15,54 @@ use MoltenNotes\Core\Quantity\Time;
  *
  * Thick mould: t = B M², B = (π/4) [ρ (L + c ΔT) / (T_m − T_0)]² / (k ρ c)_mould, ρ and c liquid, T_m liquidus
  * (N. Chvorinov 1940; M. C. Flemings; recalled from memory).
- * Last liquid gone: c_s (T_liq − T_sol) joins the heat and T_m = (T_liq + T_sol)/2; within 10 % of a numerical solution where the plain rule
+ * Last liquid gone: c_s (T_liq − T_sol) joins the heat and T_m = (T_liq + T_sol)/2; within 10 % of a numerical solution where the plain
+ * rule
  * is 1.5 to 2.1 times too short for long-freezing alloys (derived).
  * Metal mould: t = ρ (L + c ΔT) M / (h (T_m − T_0)).
  * M m: volume over cooled area, 0.0002…0.2. ΔT superheat, 0 or more.
  */
 final class FreezingTime
 {
-    public static function chvorinov(Alloy $alloy, MouldMaterial $mould, Length $modulus, Temperature $metal, Temperature $mouldTemperature): Time
-    {
-        $heat = $alloy->densityLiquid->si() * ($alloy->latentHeat->si() + $alloy->heatLiquid->si() * max(0.0, $alloy->superheatAt($metal)->si()));
+    public static function chvorinov(
+        Alloy $alloy,
+        MouldMaterial $mould,
+        Length $modulus,
+        Temperature $metal,
+        Temperature $mouldTemperature,
+    ): Time {
+        $heat =
+            $alloy->densityLiquid->si() *
+            ($alloy->latentHeat->si() + $alloy->heatLiquid->si() * max(0.0, $alloy->superheatAt($metal)->si()));
 
         return self::time($mould, $heat, $modulus, $alloy->liquidus->kelvin(), $mouldTemperature);
     }
 
-    public static function lastLiquid(Alloy $alloy, MouldMaterial $mould, Length $modulus, Temperature $metal, Temperature $mouldTemperature): Time
-    {
-        $heat = $alloy->densityLiquid->si() * ($alloy->latentHeat->si() + $alloy->heatLiquid->si() * max(0.0, $alloy->superheatAt($metal)->si()) + $alloy->heatSolid->si() * $alloy->freezingRange()->si());
+    public static function lastLiquid(
+        Alloy $alloy,
+        MouldMaterial $mould,
+        Length $modulus,
+        Temperature $metal,
+        Temperature $mouldTemperature,
+    ): Time {
+        $heat =
+            $alloy->densityLiquid->si() *
+            ($alloy->latentHeat->si() +
+                $alloy->heatLiquid->si() * max(0.0, $alloy->superheatAt($metal)->si()) +
+                $alloy->heatSolid->si() * $alloy->freezingRange()->si());
 
         return self::time($mould, $heat, $modulus, ($alloy->liquidus->kelvin() + $alloy->solidus->kelvin()) / 2, $mouldTemperature);
     }
 
-    private static function time(MouldMaterial $mould, float $heat, Length $modulus, float $meltingKelvin, Temperature $mouldTemperature): Time
-    {
+    private static function time(
+        MouldMaterial $mould,
+        float $heat,
+        Length $modulus,
+        float $meltingKelvin,
+        Temperature $mouldTemperature,
+    ): Time {
         $drop = max(1.0, $meltingKelvin - $mouldTemperature->kelvin());
-        $load = $modulus->si() * $heat / $drop;
+        $load = ($modulus->si() * $heat) / $drop;
 
-        return Time::fromSi($mould->isMetal() ? $load / $mould->transfer->si : \M_PI / 4 * ($load / $mould->greed()) ** 2);
+        return Time::fromSi($mould->isMetal() ? $load / $mould->transfer->si : (\M_PI / 4) * ($load / $mould->greed()) ** 2);
     }
 }

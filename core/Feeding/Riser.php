@@ -12,7 +12,8 @@ use MoltenNotes\Core\Quantity\Volume;
  * The cylinder (height as its diameter) that feeds a section.
  *
  * By modulus: M_riser ≥ 1.2 M_section. A cylinder H = D standing on the casting, its foot not cooled, has M = D/5; so D = 6 M_section.
- * By volume: V ≥ V_fed β / (η − β), η 0.14 plain, 0.25 insulated or covered; D = (4V/π)^⅓. β = shrinkage + 0.012 for each 100 °C of superheat.
+ * By volume: V ≥ V_fed β / (η − β), η 0.14 plain, 0.25 insulated or covered; D = (4V/π)^⅓. β = shrinkage + 0.012 for each 100 °C of
+ * superheat.
  * The larger rules; β ≥ η cannot be fed. Source: R. Wlodawer, Directional Solidification of Steel Castings; AFS; recalled from memory.
  * The moduli of the cylinder are derived.
  */
@@ -37,7 +38,7 @@ final class Riser
             return null;
         }
 
-        return Length::fromSi((4 * $fed->si() * max(0.0, $demand->si()) / ($efficiency - $demand->si()) / \M_PI) ** (1 / 3));
+        return Length::fromSi(((4 * $fed->si() * max(0.0, $demand->si())) / ($efficiency - $demand->si()) / \M_PI) ** (1 / 3));
     }
 
     /** Shrinkage to feed: on freezing, and of the liquid from its superheat. */
@@ -49,6 +50,6 @@ final class Riser
     /** Modulus of a cylinder on the casting with its top open to the air and its foot not cooled: (D H) / (4 H + D). */
     public static function modulusOf(Length $diameter, Length $height): Length
     {
-        return Length::fromSi($diameter->si() * $height->si() / (4 * $height->si() + $diameter->si()));
+        return Length::fromSi(($diameter->si() * $height->si()) / (4 * $height->si() + $diameter->si()));
     }
 }

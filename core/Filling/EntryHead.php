@@ -17,12 +17,22 @@ use MoltenNotes\Core\Quantity\Length;
 final class EntryHead
 {
     /** N/m by family, recalled from memory. */
-    private const TENSION = ['aluminium' => 0.914, 'zinc' => 0.78, 'copper' => 1.29, 'iron' => 1.87, 'silver' => 0.90, 'tin' => 0.54, 'lead' => 0.47];
+    private const TENSION = [
+        'aluminium' => 0.914,
+        'zinc' => 0.78,
+        'copper' => 1.29,
+        'iron' => 1.87,
+        'silver' => 0.9,
+        'tin' => 0.54,
+        'lead' => 0.47,
+    ];
 
     public static function of(Alloy $alloy, Length $slot): Length
     {
         $skin = $alloy->has('dross_former') ? 2.0 : 1.0;
 
-        return Length::fromSi($skin * 2 * (self::TENSION[$alloy->family] ?? 1.0) / ($alloy->densityLiquid->si() * Gravity::M_S2 * $slot->si()));
+        return Length::fromSi(
+            ($skin * 2 * (self::TENSION[$alloy->family] ?? 1.0)) / ($alloy->densityLiquid->si() * Gravity::M_S2 * $slot->si()),
+        );
     }
 }

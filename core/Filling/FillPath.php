@@ -11,7 +11,8 @@ use MoltenNotes\Core\Geometry\Sections;
  * The way metal takes through the sections: from the nearest gate along what joins what.
  *
  * A section's path is its own run and that of the sections before it which are about as thin; thicker ones do not hold the metal up.
- * The stream divides as the volumes ahead of it, so that all branches are full at the same time: through a section goes the share of itself and of
+ * The stream divides as the volumes ahead of it, so that all branches are full at the same time: through a section goes the share of
+ * itself and of
  * all that is filled through it. Derived.
  */
 final readonly class FillPath
@@ -20,9 +21,9 @@ final readonly class FillPath
     private const AS_THIN = 1.25;
 
     /**
-     * @param float        $path  metres
-     * @param float        $share of the stream, 0…1
-     * @param list<string> $via   sections before it, from the gate on
+     * @param float $path metres
+     * @param float $share of the stream, 0…1
+     * @param list<string> $via sections before it, from the gate on
      */
     private function __construct(public float $path, public float $share, public array $via)
     {
@@ -57,7 +58,7 @@ final readonly class FillPath
             for ($at = $before[$id] ?? null; null !== $at; $at = $before[$at] ?? null) {
                 array_unshift($via, $at);
                 if ($bodies[$at]->thickness <= self::AS_THIN * $body->thickness) {
-                    $path += $bodies[$at]->run / max(1, $sections->get($at)->gates ?? 1) * 0.5;
+                    $path += ($bodies[$at]->run / max(1, $sections->get($at)->gates ?? 1)) * 0.5;
                 }
             }
             $paths[$id] = new self($path, $total > 0 ? $carried[$id] / $total / $counts[$id] : 1.0, $via);

@@ -17,7 +17,8 @@ use MoltenNotes\Core\Quantity\Time;
  *
  * t = max( M·e / (h (T_m − T_0)), (π/4) [M·e / (b (T_m − T_0))]² ), e = ρ (k L + c ΔT)
  *
- * M m, 0.0002…0.1: section area over perimeter, half the thickness of a plate. T_m liquidus, T_0 mould, ΔT superheat (below the liquidus none, and k loses what is frozen already), ρ and c liquid,
+ * M m, 0.0002…0.1: section area over perimeter, half the thickness of a plate. T_m liquidus, T_0 mould, ΔT superheat (below the liquidus
+ * none, and k loses what is frozen already), ρ and c liquid,
  * L latent heat, k share solid when the stream stops: 0.2 long-freezing, 0.35 intermediate, 0.6 short. b of the mould √(kρc).
  * In lost foam e loses 3 · ρ_foam · 1.5 MJ/kg to the foam at the front.
  * Source: first term and k M. C. Flemings, Solidification Processing, recalled from memory; second term (the mould warming up, which rules
@@ -30,13 +31,20 @@ final class FluidLife
     private const FOAM_HEAT = 1.5e6;
     private const FOAM_CROWDING = 3.0;
 
-    public static function of(Alloy $alloy, MouldMaterial $mould, Length $modulus, Temperature $metal, Temperature $mouldTemperature, float $transfer, ?Density $foam = null): Time
-    {
+    public static function of(
+        Alloy $alloy,
+        MouldMaterial $mould,
+        Length $modulus,
+        Temperature $metal,
+        Temperature $mouldTemperature,
+        float $transfer,
+        ?Density $foam = null,
+    ): Time {
         $drop = max(1.0, $alloy->liquidus->kelvin() - $mouldTemperature->kelvin());
         $heat = max(0.0, self::heatToLose($alloy, $metal) - (null === $foam ? 0.0 : self::FOAM_CROWDING * $foam->si() * self::FOAM_HEAT));
-        $load = $modulus->si() * $heat / $drop;
+        $load = ($modulus->si() * $heat) / $drop;
 
-        return Time::fromSi(max($load / $transfer, \M_PI / 4 * ($load / $mould->greed()) ** 2));
+        return Time::fromSi(max($load / $transfer, (\M_PI / 4) * ($load / $mould->greed()) ** 2));
     }
 
     public static function shareSolid(FreezingClass $freezing): float

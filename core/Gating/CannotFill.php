@@ -16,7 +16,15 @@ final class CannotFill extends \DomainException implements CoreError
 
     public static function tooLow(float $head, float $height): self
     {
-        return new self('The casting rises '.round($height * 1000).' mm above the gate, the metal in the basin only '.round($head * 1000).' mm: the top cannot fill.', $head, $height);
+        return new self(
+            'The casting rises '.
+                round($height * 1000).
+                ' mm above the gate, the metal in the basin only '.
+                round($head * 1000).
+                ' mm: the top cannot fill.',
+            $head,
+            $height,
+        );
     }
 
     public function errorCode(): string

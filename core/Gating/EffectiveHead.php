@@ -7,8 +7,10 @@ namespace MoltenNotes\Core\Gating;
 /**
  * Height of metal that drives the filling, averaged over it.
  *
- * Top gate H; bottom gate H − C/2; parting gate H − p²/(2C): the mean of the head over the metal (American Foundry Society practice; P. N. Rao,
- * Manufacturing Technology, recalled from memory). When the casting rises above three quarters of the head the mean overstates the speed; then
+ * Top gate H; bottom gate H − C/2; parting gate H − p²/(2C): the mean of the head over the metal (American Foundry Society practice; P.
+ * N. Rao,
+ * Manufacturing Technology, recalled from memory). When the casting rises above three quarters of the head the mean overstates the speed;
+ * then
  * exactly, for a constant section, (C / ∫dz/√head)²: bottom gate ((√H + √(H − C))/2)² (derived). No filling at all when H < C (bottom) or
  * H < p (parting): refused.
  * H m: metal in the basin above the choke, above zero; C casting height; p height above the gate. All 0…5.

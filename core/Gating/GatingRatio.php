@@ -32,7 +32,14 @@ final readonly class GatingRatio
 
     public function words(): string
     {
-        return implode(' : ', array_map(static fn (float $x): string => rtrim(rtrim(number_format($x, 1, '.', ''), '0'), '.'), [$this->sprue, $this->runner, $this->gates]));
+        return implode(
+            ' : ',
+            array_map(static fn (float $x): string => rtrim(rtrim(number_format($x, 1, '.', ''), '0'), '.'), [
+                $this->sprue,
+                $this->runner,
+                $this->gates,
+            ]),
+        );
     }
 
     /** @return list<array{string, string, float, float, float}> */

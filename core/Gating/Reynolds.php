@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Gating;
 
-/** Re = ρ v d / η, d the hydraulic diameter 4A/perimeter. Above about 2000 a stream is turbulent inside; nearly every channel of a hand pour is. Source: O. Reynolds 1883. */
+/**
+ * Re = ρ v d / η, d the hydraulic diameter 4A/perimeter. Above about 2000 a stream is turbulent inside; nearly every channel of a hand
+ * pour is. Source: O. Reynolds 1883.
+ */
 final class Reynolds
 {
     public static function of(string $family, float $density, float $speed, float $hydraulicDiameter): ?float
     {
         foreach (self::rows() as [$metal, $viscosity]) {
             if ($metal === $family) {
-                return $density * $speed * $hydraulicDiameter / $viscosity;
+                return ($density * $speed * $hydraulicDiameter) / $viscosity;
             }
         }
 

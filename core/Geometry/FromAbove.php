@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Geometry;
 
 /**
- * The casting seen from above as it lies in the mould: the box it needs and, for every section, how much of its upper side is open to the mould.
+ * The casting seen from above as it lies in the mould: the box it needs and, for every section, how much of its upper side is open to the
+ * mould.
  *
- * What joins at an end lies beside what is there; what sits on top or under lies over the middle of what it joins and hides that much of it.
- * Areas of sections are exact; what one hides of another is the overlap of the two outlines laid middle on middle, by Simpson's rule on their
+ * What joins at an end lies beside what is there; what sits on top or under lies over the middle of what it joins and hides that much of
+ * it.
+ * Areas of sections are exact; what one hides of another is the overlap of the two outlines laid middle on middle, by Simpson's rule on
+ * their
  * chords (good to a thousandth). Several of one kind hide as often; nothing hides more than is there. Lengths m, areas m².
  * Source: geometry, derived. Until sections have a place in space this errs to the larger area, and so to the heavier cope.
  */
@@ -17,9 +20,9 @@ final readonly class FromAbove
     private const CHORDS = 200;
 
     /**
-     * @param float                $length along the drawn section
-     * @param float                $width  across it
-     * @param array<string, float> $open   section id → area of its upper side that nothing else covers, all of its kind
+     * @param float $length along the drawn section
+     * @param float $width across it
+     * @param array<string, float> $open section id → area of its upper side that nothing else covers, all of its kind
      */
     private function __construct(public float $length, public float $width, public array $open)
     {
@@ -83,12 +86,12 @@ final readonly class FromAbove
         $sum = 0.0;
         for ($i = 0; $i <= self::CHORDS; ++$i) {
             // Even steps of the angle crowd the chords where round outlines end.
-            $x = $half * sin(\M_PI / 2 * $i / self::CHORDS);
-            $weight = (0 === $i || self::CHORDS === $i ? 1 : (0 === $i % 2 ? 2 : 4)) * cos(\M_PI / 2 * $i / self::CHORDS);
+            $x = $half * sin(((\M_PI / 2) * $i) / self::CHORDS);
+            $weight = (0 === $i || self::CHORDS === $i ? 1 : (0 === $i % 2 ? 2 : 4)) * cos(((\M_PI / 2) * $i) / self::CHORDS);
             $sum += $weight * self::shared($one->chord($x), $other->chord($x));
         }
 
-        return 2 * $sum * $half * \M_PI / 2 / self::CHORDS / 3;
+        return (2 * $sum * $half * \M_PI) / 2 / self::CHORDS / 3;
     }
 
     /**

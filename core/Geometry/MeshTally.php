@@ -46,7 +46,8 @@ final class MeshTally
     }
 
     /**
-     * Takes whole facets of text off the buffer and gives back the rest, which is always short: the work grows with the file, not with its square.
+     * Takes whole facets of text off the buffer and gives back the rest, which is always short: the work grows with the file, not with
+     * its square.
      *
      * @throws UnreadableMesh when the text goes on and on without the end of a facet
      */
@@ -65,7 +66,12 @@ final class MeshTally
         for ($i = 0, $count = intdiv(count($found[0]), 3) * 3; $i < $count; $i += 3) {
             $packed = '';
             for ($k = $i; $k < $i + 3; ++$k) {
-                $packed .= pack('g3', is_numeric($found[1][$k]) ? (float) $found[1][$k] : \NAN, is_numeric($found[2][$k]) ? (float) $found[2][$k] : \NAN, is_numeric($found[3][$k]) ? (float) $found[3][$k] : \NAN);
+                $packed .= pack(
+                    'g3',
+                    is_numeric($found[1][$k]) ? (float) $found[1][$k] : \NAN,
+                    is_numeric($found[2][$k]) ? (float) $found[2][$k] : \NAN,
+                    is_numeric($found[3][$k]) ? (float) $found[3][$k] : \NAN,
+                );
             }
             /** @var array<int, float> $f */
             $f = unpack('g9', $packed);
@@ -92,12 +98,22 @@ final class MeshTally
     {
         $faults = [];
         if ($this->senseless > 0) {
-            $faults[] = ['code' => 'mesh.senseless', 'words' => "{$this->senseless} facets have coordinates that are no numbers; they were left out."];
+            $faults[] = [
+                'code' => 'mesh.senseless',
+                'words' => "{$this->senseless} facets have coordinates that are no numbers; they were left out.",
+            ];
         }
         if (0 !== $this->edgeParity) {
-            $faults[] = ['code' => 'mesh.open', 'words' => 'It has holes: some edges belong to one facet only. The box can be used; volume and surface only as a first guess.'];
+            $faults[] = [
+                'code' => 'mesh.open',
+                'words' => 'It has holes: some edges belong to one facet only. The box can be used; volume and surface only as a first '
+                    .'guess.',
+            ];
         } elseif (0 !== $this->edgeSum) {
-            $faults[] = ['code' => 'mesh.turned', 'words' => 'Some facets face the wrong way. Surface and box can be used, the volume cannot.'];
+            $faults[] = [
+                'code' => 'mesh.turned',
+                'words' => 'Some facets face the wrong way. Surface and box can be used, the volume cannot.',
+            ];
         } elseif ($this->volume < 0) {
             $faults[] = ['code' => 'mesh.inside_out', 'words' => 'All facets face inwards; the volume was taken the right way round.'];
         }
@@ -110,7 +126,7 @@ final class MeshTally
 
     /**
      * @param array<int, float> $f nine coordinates, from 1
-     * @param array<int, int>   $b the same as bit patterns
+     * @param array<int, int> $b the same as bit patterns
      */
     private function facet(array $f, array $b): void
     {
@@ -125,7 +141,14 @@ final class MeshTally
         if (!$this->started) {
             [$this->ox, $this->oy, $this->oz, $this->started] = [$ax, $ay, $az, true];
         }
-        $this->stretch(min($ax, $bx, $cx), min($ay, $by, $cy), min($az, $bz, $cz), max($ax, $bx, $cx), max($ay, $by, $cy), max($az, $bz, $cz));
+        $this->stretch(
+            min($ax, $bx, $cx),
+            min($ay, $by, $cy),
+            min($az, $bz, $cz),
+            max($ax, $bx, $cx),
+            max($ay, $by, $cy),
+            max($az, $bz, $cz),
+        );
         $ux = $bx - $ax;
         $uy = $by - $ay;
         $uz = $bz - $az;
@@ -145,7 +168,17 @@ final class MeshTally
         [1 => $i, 2 => $j, 3 => $k, 4 => $l, 5 => $m, 6 => $n, 7 => $o, 8 => $p, 9 => $q] = $b;
         if (0.0 === $ax * $ay * $az * $bx * $by * $bz * $cx * $cy * $cz) {
             // Minus zero is zero.
-            [$i, $j, $k, $l, $m, $n, $o, $p, $q] = array_map(static fn (int $bits): int => 0x80000000 === $bits ? 0 : $bits, [$i, $j, $k, $l, $m, $n, $o, $p, $q]);
+            [$i, $j, $k, $l, $m, $n, $o, $p, $q] = array_map(static fn (int $bits): int => 0x80000000 === $bits ? 0 : $bits, [
+                $i,
+                $j,
+                $k,
+                $l,
+                $m,
+                $n,
+                $o,
+                $p,
+                $q,
+            ]);
         }
         // Mixes three bit patterns; products of 32 by 28 bits stay whole.
         $a = ($i * 73856093) ^ ($j * 193496637) ^ ($k * 83492791);

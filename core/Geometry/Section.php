@@ -11,8 +11,8 @@ final readonly class Section
 {
     /**
      * @param array<string, Measurement> $measurements length, width, thickness, thin_end, diameter, wall, height, volume, area, run, foot
-     * @param 'end'|'top'|'under'        $sits         where on the section it joins
-     * @param int                        $gates        gates that enter the casting here
+     * @param 'end'|'top'|'under' $sits where on the section it joins
+     * @param int $gates gates that enter the casting here
      */
     public function __construct(
         public string $id,
@@ -45,10 +45,21 @@ final readonly class Section
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return array_filter([
-            'id' => $this->id, 'label' => $this->label, 'shape' => $this->shape->value, 'joins' => $this->joins,
-            'sits' => $this->sits, 'count' => $this->count, 'upright' => $this->upright, 'gates' => $this->gates, 'riser' => $this->riser, 'vent' => $this->vent, 'chill' => $this->chill,
-        ], static fn (mixed $value): bool => null !== $value && false !== $value && 0 !== $value)
-            + array_map(static fn (Measurement $measurement): array => $measurement->toArray(), $this->measurements);
+        return array_filter(
+            [
+                'id' => $this->id,
+                'label' => $this->label,
+                'shape' => $this->shape->value,
+                'joins' => $this->joins,
+                'sits' => $this->sits,
+                'count' => $this->count,
+                'upright' => $this->upright,
+                'gates' => $this->gates,
+                'riser' => $this->riser,
+                'vent' => $this->vent,
+                'chill' => $this->chill,
+            ],
+            static fn (mixed $value): bool => null !== $value && false !== $value && 0 !== $value,
+        ) + array_map(static fn (Measurement $measurement): array => $measurement->toArray(), $this->measurements);
     }
 }

@@ -13,19 +13,19 @@ namespace MoltenNotes\Core\Geometry;
 final readonly class SectionGeometry
 {
     /**
-     * @param float $volume    of the body
-     * @param float $surface   of the whole body
-     * @param float $joint     face by which it touches what it joins
+     * @param float $volume of the body
+     * @param float $surface of the whole body
+     * @param float $joint face by which it touches what it joins
      * @param float $thickness least measurement: what decides filling and freezing
-     * @param float $run       way the metal has to go through it
-     * @param float $cross     section the stream fills, all streams together
-     * @param float $height    from its lowest to its highest point in the mould
+     * @param float $run way the metal has to go through it
+     * @param float $cross section the stream fills, all streams together
+     * @param float $height from its lowest to its highest point in the mould
      * @param float $footprint area seen from above
-     * @param float $across    length along the drawn section
-     * @param float $depth     length across it, seen from above
-     * @param float $meanTop   mean height of its upper side over its lowest point: a round top is lower than its highest point
-     * @param float $bore      diameter of the hole seen from above; 0 for none
-     * @param bool  $round     whether the outline seen from above is a circle
+     * @param float $across length along the drawn section
+     * @param float $depth length across it, seen from above
+     * @param float $meanTop mean height of its upper side over its lowest point: a round top is lower than its highest point
+     * @param float $bore diameter of the hole seen from above; 0 for none
+     * @param bool $round whether the outline seen from above is a circle
      */
     private function __construct(
         public float $volume,
@@ -67,20 +67,37 @@ final readonly class SectionGeometry
         $meanTop = match ($section->shape) {
             Shape::Wedge => ($of('thickness') + $of('thin_end')) / 2,
             // A ball's upper half stands two thirds of its radius over its middle, taken over the circle seen from above.
-            Shape::Sphere => $height * 5 / 6,
+            Shape::Sphere => ($height * 5) / 6,
             default => $height,
         };
-        $bore = in_array($section->shape, [Shape::Tube, Shape::Ring], true) ? max(0.0, $of('diameter') - 2 * $of('wall') - 2 * $of('width')) : 0.0;
+        $bore = in_array($section->shape, [Shape::Tube, Shape::Ring], true)
+            ? max(0.0, $of('diameter') - 2 * $of('wall') - 2 * $of('width'))
+            : 0.0;
         if ($section->upright && Shape::Sphere !== $section->shape) {
-            // Stood on its end: what lay along the mould now stands up in it. What is round then shows its side, and its upper side is a half pipe.
+            // Stood on its end: what lay along the mould now stands up in it. What is round then shows its side, and its upper side is a
+            // half pipe.
             [$height, $across] = [$across, $height];
             $footprint = $across * $depth;
-            $meanTop = $round ? $height / 2 + \M_PI / 8 * $height : $height;
+            $meanTop = $round ? $height / 2 + (\M_PI / 8) * $height : $height;
             $bore = 0.0;
             $round = false;
         }
 
-        return new self($volume, $surface, $joint, $thickness, $section->si('run') ?? $run, $cross, $height, $footprint, $across, $depth, $meanTop, $bore, $round || Shape::Sphere === $section->shape);
+        return new self(
+            $volume,
+            $surface,
+            $joint,
+            $thickness,
+            $section->si('run') ?? $run,
+            $cross,
+            $height,
+            $footprint,
+            $across,
+            $depth,
+            $meanTop,
+            $bore,
+            $round || Shape::Sphere === $section->shape,
+        );
     }
 
     /**
@@ -105,15 +122,35 @@ final readonly class SectionGeometry
         $slope = sqrt($length ** 2 + ($thick - $thin) ** 2);
         $surface = $length * $width + $slope * $width + 2 * $length * $mean + $width * ($thick + $thin);
 
-        return [$length * $width * $mean, $surface, $width * $thick, min($thin, $thick, $width), $length, $width * $mean, max($thick, $thin), $length * $width, $length];
+        return [
+            $length * $width * $mean,
+            $surface,
+            $width * $thick,
+            min($thin, $thick, $width),
+            $length,
+            $width * $mean,
+            max($thick, $thin),
+            $length * $width,
+            $length,
+        ];
     }
 
     /** @return array{float, float, float, float, float, float, float, float, float} */
     private static function cylinder(float $diameter, float $height): array
     {
-        $end = \M_PI * $diameter ** 2 / 4;
+        $end = (\M_PI * $diameter ** 2) / 4;
 
-        return [$end * $height, \M_PI * $diameter * $height + 2 * $end, $end, min($diameter, $height), max($diameter, $height), min($end, $diameter * $height), $height, $end, $diameter];
+        return [
+            $end * $height,
+            \M_PI * $diameter * $height + 2 * $end,
+            $end,
+            min($diameter, $height),
+            max($diameter, $height),
+            min($end, $diameter * $height),
+            $height,
+            $end,
+            $diameter,
+        ];
     }
 
     /**
@@ -127,16 +164,36 @@ final readonly class SectionGeometry
         $face = \M_PI * ($outer - $radial) * $radial;
         $surface = \M_PI * ($outer + $inner) * $axial + 2 * $face;
 
-        return [$face * $axial, $surface, $radial * $axial, $thickness, \M_PI * ($outer - $radial) / 2, 2 * $radial * $axial, $axial, $face, $outer];
+        return [
+            $face * $axial,
+            $surface,
+            $radial * $axial,
+            $thickness,
+            (\M_PI * ($outer - $radial)) / 2,
+            2 * $radial * $axial,
+            $axial,
+            $face,
+            $outer,
+        ];
     }
 
     /** @return array{float, float, float, float, float, float, float, float, float} */
     private static function sphere(float $diameter): array
     {
-        $great = \M_PI * $diameter ** 2 / 4;
+        $great = (\M_PI * $diameter ** 2) / 4;
 
         // A ball touches what it joins by a spot about half its width.
-        return [\M_PI * $diameter ** 3 / 6, \M_PI * $diameter ** 2, $great / 4, $diameter, $diameter, $great * 2 / 3, $diameter, $great, $diameter];
+        return [
+            (\M_PI * $diameter ** 3) / 6,
+            \M_PI * $diameter ** 2,
+            $great / 4,
+            $diameter,
+            $diameter,
+            ($great * 2) / 3,
+            $diameter,
+            $great,
+            $diameter,
+        ];
     }
 
     /**
@@ -146,7 +203,7 @@ final readonly class SectionGeometry
      */
     private static function free(float $volume, float $area): array
     {
-        $thickness = min(2 * $volume / $area, $volume ** (1 / 3));
+        $thickness = min((2 * $volume) / $area, $volume ** (1 / 3));
         $side = sqrt($volume / $thickness);
 
         return [$volume, $area, $side * $thickness, $thickness, $side, $side * $thickness, $thickness, $side ** 2, $side];

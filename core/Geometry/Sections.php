@@ -18,7 +18,10 @@ final readonly class Sections
         $placed = [];
         $waiting = $sections;
         while ([] !== $waiting) {
-            $next = array_filter($waiting, static fn (Section $section): bool => null === $section->joins || isset($placed[$section->joins]));
+            $next = array_filter(
+                $waiting,
+                static fn (Section $section): bool => null === $section->joins || isset($placed[$section->joins]),
+            );
             if ([] === $next) {
                 // Joined to nothing that is there: kept as they came, the reader has refused them.
                 $next = $waiting;
@@ -84,7 +87,12 @@ final readonly class Sections
     {
         $names = array_map(static fn (Section $section): string => mb_strtolower($section->label), array_slice($this->sections, 0, 4));
 
-        return count($this->sections).' '.(1 === count($this->sections) ? 'section' : 'sections').': '.implode(', ', $names).(count($this->sections) > 4 ? ' …' : '');
+        return count($this->sections).
+            ' '.
+            (1 === count($this->sections) ? 'section' : 'sections').
+            ': '.
+            implode(', ', $names).
+            (count($this->sections) > 4 ? ' …' : '');
     }
 
     /** @return list<array<string, mixed>> */

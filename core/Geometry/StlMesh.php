@@ -12,28 +12,36 @@ use MoltenNotes\Core\Quantity\Volume;
 /**
  * Volume, surface and box of a triangle mesh, read from pieces of an STL file (binary or ASCII) in one pass and in bounded memory.
  *
- * V = Σ v₁·(v₂ × v₃) / 6 over all facets, taken from the first vertex so that a mesh far from the origin keeps its figures; A = Σ |e₁ × e₂| / 2.
+ * V = Σ v₁·(v₂ × v₃) / 6 over all facets, taken from the first vertex so that a mesh far from the origin keeps its figures; A = Σ |e₁ ×
+ * e₂| / 2.
  * Source: the divergence theorem.
  *
  * Whether it is closed is told without storing edges: each edge adds a number of its own, with the sign of its direction to one sum and by
- * exclusive or to another. In a closed mesh whose facets all face outwards every edge is met once each way and the sum is zero; where facets
+ * exclusive or to another. In a closed mesh whose facets all face outwards every edge is met once each way and the sum is zero; where
+ * facets
  * only face the wrong way the exclusive or is still zero. A false "closed" has a chance of about one in 10¹⁵.
  */
 final readonly class StlMesh
 {
     /**
-     * @param Volume                                   $volume    zero where nothing was read
-     * @param array{Length, Length, Length}            $box
-     * @param int                                      $triangles read, those without area too
-     * @param list<array{code: string, words: string}> $faults    what is wrong, plainest first; empty for a sound mesh
+     * @param Volume $volume zero where nothing was read
+     * @param array{Length, Length, Length} $box
+     * @param int $triangles read, those without area too
+     * @param list<array{code: string, words: string}> $faults what is wrong, plainest first; empty for a sound mesh
      */
-    private function __construct(public Volume $volume, public Area $area, public array $box, public int $triangles, public bool $closed, public array $faults)
-    {
+    private function __construct(
+        public Volume $volume,
+        public Area $area,
+        public array $box,
+        public int $triangles,
+        public bool $closed,
+        public array $faults,
+    ) {
     }
 
     /**
      * @param iterable<string> $pieces the file in order, pieces of any size
-     * @param Unit             $unit   length unit of its numbers: a mesh does not say
+     * @param Unit $unit length unit of its numbers: a mesh does not say
      *
      * @throws UnreadableMesh when it is no STL file, or broken off
      */

@@ -22,12 +22,17 @@ final class UnreadableMesh extends \DomainException implements CoreError
 
     public static function brokenOff(int $read, int $promised): self
     {
-        return new self("The file breaks off: it promises {$promised} facets and holds {$read}. Send it again.", 'mesh.broken_off', ['read' => $read, 'promised' => $promised]);
+        return new self("The file breaks off: it promises {$promised} facets and holds {$read}. Send it again.", 'mesh.broken_off', [
+            'read' => $read,
+            'promised' => $promised,
+        ]);
     }
 
     public static function endless(int $read): self
     {
-        return new self("This is not the text of an STL file: after {$read} facets it goes on without the end of one.", 'mesh.endless', ['read' => $read]);
+        return new self("This is not the text of an STL file: after {$read} facets it goes on without the end of one.", 'mesh.endless', [
+            'read' => $read,
+        ]);
     }
 
     public static function empty(): self

@@ -17,8 +17,12 @@ final readonly class Pot
     private const WALL_EMISSIVITY = 0.8;
 
     /** @param float $heatCapacity J/K of metal and crucible together */
-    private function __construct(public float $heatCapacity, private float $wallArea, private float $topArea, private float $topEmissivity)
-    {
+    private function __construct(
+        public float $heatCapacity,
+        private float $wallArea,
+        private float $topArea,
+        private float $topEmissivity,
+    ) {
     }
 
     public static function of(Alloy $alloy, Mass $metal, Mass $crucible, Area $wall, Area $top): self
@@ -26,22 +30,39 @@ final readonly class Pot
         // A clean bath of light metal shines and radiates little; the hotter metals are dull.
         $emissivity = in_array($alloy->family, ['aluminium', 'tin', 'silver'], true) ? 0.2 : 0.7;
 
-        return new self($metal->si() * $alloy->heatLiquid->si() + $crucible->si() * self::CRUCIBLE_HEAT, $wall->si(), $top->si(), $emissivity);
+        return new self(
+            $metal->si() * $alloy->heatLiquid->si() + $crucible->si() * self::CRUCIBLE_HEAT,
+            $wall->si(),
+            $top->si(),
+            $emissivity,
+        );
     }
 
-    /** A pot of usual proportions: as deep as 1.3 times its width, filled to four fifths, wall and foot radiating, and 0.6 kg of crucible per litre. Common practice. */
+    /**
+     * A pot of usual proportions: as deep as 1.3 times its width, filled to four fifths, wall and foot radiating, and 0.6 kg of crucible
+     * per litre. Common practice.
+     */
     public static function usual(Alloy $alloy, Mass $metal, ?Mass $crucible = null): self
     {
         $volume = $metal->si() / $alloy->densityLiquid->si() / 0.8;
-        $width = (4 * $volume / (1.3 * \M_PI)) ** (1 / 3);
+        $width = ((4 * $volume) / (1.3 * \M_PI)) ** (1 / 3);
 
-        return self::of($alloy, $metal, $crucible ?? Mass::fromSi(0.6 * $volume * 1000), Area::fromSi(\M_PI * $width * 1.3 * $width + \M_PI * $width ** 2 / 4), Area::fromSi(\M_PI * $width ** 2 / 4));
+        return self::of(
+            $alloy,
+            $metal,
+            $crucible ?? Mass::fromSi(0.6 * $volume * 1000),
+            Area::fromSi(\M_PI * $width * 1.3 * $width + (\M_PI * $width ** 2) / 4),
+            Area::fromSi((\M_PI * $width ** 2) / 4),
+        );
     }
 
     /** Watts lost at this temperature. */
     public function losses(float $stefanBoltzmann, float $kelvin, float $airKelvin): float
     {
-        $radiated = $stefanBoltzmann * ($kelvin ** 4 - $airKelvin ** 4) * (self::WALL_EMISSIVITY * $this->wallArea + $this->topEmissivity * $this->topArea);
+        $radiated =
+            $stefanBoltzmann *
+            ($kelvin ** 4 - $airKelvin ** 4) *
+            (self::WALL_EMISSIVITY * $this->wallArea + $this->topEmissivity * $this->topArea);
 
         return $radiated + self::CONVECTION * ($this->wallArea + $this->topArea) * ($kelvin - $airKelvin);
     }

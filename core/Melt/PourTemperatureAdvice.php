@@ -24,7 +24,10 @@ final readonly class PourTemperatureAdvice
     private const HEAVY_FROM_MM = 12.0;
     private const THIN_FROM_MM = 3.0;
     private const SPREAD_K = 20.0;
-    /** Least superheat ever advised; below it the first touch of the mould freezes the stream. Common practice; as much as the spread, so that no advice reaches below the liquidus. */
+    /**
+     * Least superheat ever advised; below it the first touch of the mould freezes the stream. Common practice; as much as the spread, so
+     * that no advice reaches below the liquidus.
+     */
     private const LEAST_SUPERHEAT_K = self::SPREAD_K;
 
     private function __construct(public Temperature $temperature, public TemperatureDifference $spread, public Working $working)
@@ -46,19 +49,23 @@ final readonly class PourTemperatureAdvice
         $advised = $least->isAbove($advised) ? $least : $advised;
         $spread = TemperatureDifference::fromSi(self::SPREAD_K);
 
-        return new self($advised, $spread, new Working(
-            'T = T_heavy + (T_thin − T_heavy) × (a − wall) / (a − b)',
-            [
-                new WorkingInput('T_heavy', "{$alloy->name}, heavy sections, in this mould", $format->quantity($heavy), 'table'),
-                new WorkingInput('T_thin', "{$alloy->name}, thin sections, in this mould", $format->quantity($thin), 'table'),
-                new WorkingInput('a', 'Heavy from', $format->quantity(Length::of(self::HEAVY_FROM_MM, 'mm')), 'table'),
-                new WorkingInput('b', 'Thin from', $format->quantity(Length::of(self::THIN_FROM_MM, 'mm')), 'table'),
-                new WorkingInput('wall', 'Thinnest wall', $format->quantity($wall), 'typed'),
-            ],
-            $format->quantity($advised),
-            '± '.$format->quantity($spread),
-            'Workshop practice for pour ranges; straight line between their ends',
-            Mark::CommonPractice,
-        ));
+        return new self(
+            $advised,
+            $spread,
+            new Working(
+                'T = T_heavy + (T_thin − T_heavy) × (a − wall) / (a − b)',
+                [
+                    new WorkingInput('T_heavy', "{$alloy->name}, heavy sections, in this mould", $format->quantity($heavy), 'table'),
+                    new WorkingInput('T_thin', "{$alloy->name}, thin sections, in this mould", $format->quantity($thin), 'table'),
+                    new WorkingInput('a', 'Heavy from', $format->quantity(Length::of(self::HEAVY_FROM_MM, 'mm')), 'table'),
+                    new WorkingInput('b', 'Thin from', $format->quantity(Length::of(self::THIN_FROM_MM, 'mm')), 'table'),
+                    new WorkingInput('wall', 'Thinnest wall', $format->quantity($wall), 'typed'),
+                ],
+                $format->quantity($advised),
+                '± '.$format->quantity($spread),
+                'Workshop practice for pour ranges; straight line between their ends',
+                Mark::CommonPractice,
+            ),
+        );
     }
 }

@@ -10,8 +10,10 @@ use MoltenNotes\Core\Quantity\Time;
 /**
  * Temperature of the metal in its crucible after a time out of the furnace.
  *
- * (m c + m_c c_c) dT/dt = −[Σ ε_i σ A_i (T⁴ − T_0⁴) + h ΣA_i (T − T_0)], solved by the classical fourth-order Runge-Kutta rule in steps of a
- * second at most. Temperatures in kelvin; σ = 5.670374·10⁻⁸ W/m²K⁴. Source: Stefan-Boltzmann and Newton's law of cooling; emissivities recalled
+ * (m c + m_c c_c) dT/dt = −[Σ ε_i σ A_i (T⁴ − T_0⁴) + h ΣA_i (T − T_0)], solved by the classical fourth-order Runge-Kutta rule in steps
+ * of a
+ * second at most. Temperatures in kelvin; σ = 5.670374·10⁻⁸ W/m²K⁴. Source: Stefan-Boltzmann and Newton's law of cooling; emissivities
+ * recalled
  * from memory: crucible outside 0.8, clean aluminium 0.1–0.3, iron and copper alloys 0.6–0.8.
  */
 final class TemperatureLoss
@@ -34,15 +36,15 @@ final class TemperatureLoss
     private static function run(float $seconds, float $t, float $air, Pot $pot, float $direction): float
     {
         $steps = max(1, (int) ceil($seconds));
-        $dt = $direction * $seconds / $steps;
+        $dt = ($direction * $seconds) / $steps;
         $most = $t + self::MOST_ABOVE_K;
         $slope = static fn (float $kelvin): float => -$pot->losses(self::STEFAN_BOLTZMANN, $kelvin, $air) / $pot->heatCapacity;
         for ($i = 0; $i < $steps && $t < $most; ++$i) {
             $k1 = $slope($t);
-            $k2 = $slope($t + $dt / 2 * $k1);
-            $k3 = $slope($t + $dt / 2 * $k2);
+            $k2 = $slope($t + ($dt / 2) * $k1);
+            $k3 = $slope($t + ($dt / 2) * $k2);
             $k4 = $slope($t + $dt * $k3);
-            $t += $dt / 6 * ($k1 + 2 * $k2 + 2 * $k3 + $k4);
+            $t += ($dt / 6) * ($k1 + 2 * $k2 + 2 * $k3 + $k4);
         }
 
         return min($t, $most);

@@ -7,7 +7,8 @@ namespace MoltenNotes\Core\Mould;
 use MoltenNotes\Core\Quantity\Gravity;
 
 /**
- * Gross lift of liquid metal on what lies over it, as a mass: ρ_l Σ(projected area × head above it), and core buoyancy V (ρ_metal − ρ_core).
+ * Gross lift of liquid metal on what lies over it, as a mass: ρ_l Σ(projected area × head above it), and core buoyancy V (ρ_metal −
+ * ρ_core).
  * Weights = max(0, factor × lift − cope), factor 1.5 to 2: it covers the surge and so goes on the gross lift (common practice).
  * SI: kg/m³, m², m, kg. Source: hydrostatics; M. P. Groover, Fundamentals of Modern Manufacturing, recalled from memory.
  */
@@ -32,7 +33,7 @@ final class CopeLift
     /** Area of the prints that carry this lift, m². */
     public static function printArea(float $liftKg, bool $bonded): float
     {
-        return $liftKg * Gravity::M_S2 / ($bonded ? self::BEARING_BONDED_PA : self::BEARING_GREEN_PA);
+        return ($liftKg * Gravity::M_S2) / ($bonded ? self::BEARING_BONDED_PA : self::BEARING_GREEN_PA);
     }
 
     public static function weights(float $lift, float $cope, float $factor): float

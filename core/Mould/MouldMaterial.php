@@ -10,13 +10,18 @@ use MoltenNotes\Core\Quantity\Estimate;
 final readonly class MouldMaterial
 {
     /**
-     * @param float    $conductivity W/mK, 0.2…50
-     * @param float    $density      kg/m³
-     * @param float    $heat         J/kgK
-     * @param Estimate $transfer     W/m²K at the face, as a plain number
+     * @param float $conductivity W/mK, 0.2…50
+     * @param float $density kg/m³
+     * @param float $heat J/kgK
+     * @param Estimate $transfer W/m²K at the face, as a plain number
      */
-    private function __construct(public string $process, public float $conductivity, public float $density, public float $heat, public Estimate $transfer)
-    {
+    private function __construct(
+        public string $process,
+        public float $conductivity,
+        public float $density,
+        public float $heat,
+        public Estimate $transfer,
+    ) {
     }
 
     /** Null when the process is unknown: sand and rubber are too far apart to guess. */
@@ -37,7 +42,10 @@ final readonly class MouldMaterial
         return null;
     }
 
-    /** Heat diffusivity b = √(k ρ c), W·√s/m²K: how greedily the mould draws heat. Source: H. S. Carslaw, J. C. Jaeger, recalled from memory. */
+    /**
+     * Heat diffusivity b = √(k ρ c), W·√s/m²K: how greedily the mould draws heat. Source: H. S. Carslaw, J. C. Jaeger, recalled from
+     * memory.
+     */
     public function greed(): float
     {
         return sqrt($this->conductivity * $this->density * $this->heat);

@@ -11,10 +11,13 @@ use MoltenNotes\Core\Quantity\Temperature;
 /**
  * Whether a mould bears a metal, and how hot the one and the other may be. The door to the table of suitability.
  *
- * Temperatures as Temperature; every question or refusal is a sentence with its reason. Source: common practice and handbook tables, row by row
+ * Temperatures as Temperature; every question or refusal is a sentence with its reason. Source: common practice and handbook tables, row
+ * by row
  * in Data/suitability.php.
  *
- * @phpstan-type Table array{processes: list<array{string, string, 'good'|'risky'|'bad', string}>, limits: list<array{string, float, float, float, string}>, mould_limits: list<array{string, float, float, string}>, boiling: list<array{string, float, float, string}>, warm_from: list<array{string, float}>}
+ * @phpstan-type Table array{processes: list<array{string, string, 'good'|'risky'|'bad', string}>, limits: list<array{string, float,
+ *     float, float, string}>, mould_limits: list<array{string, float, float, string}>, boiling: list<array{string, float, float,
+ *     string}>, warm_from: list<array{string, float}>}
  * @phpstan-type Question array{code: string, standing: 'risky'|'bad', words: string}
  */
 final readonly class Suitability
@@ -36,7 +39,10 @@ final readonly class Suitability
         return [...$this->pairing($washed, $format), ...$this->hotMetal($metal, $format), ...$this->mouldItself($mould, $format)];
     }
 
-    /** The hottest that this metal may be in this mould before it is refused; null where nothing here forbids more. Celsius bounds of the table. */
+    /**
+     * The hottest that this metal may be in this mould before it is refused; null where nothing here forbids more. Celsius bounds of the
+     * table.
+     */
     public function hottest(): ?Temperature
     {
         $bounds = [];
@@ -73,7 +79,9 @@ final readonly class Suitability
                 }
                 $answered = $washed && 'risky' === $standing && str_contains($why, 'wash');
 
-                return 'good' === $standing || $answered ? [] : [['code' => 'process_metal', 'standing' => $standing, 'words' => "{$this->alloy->name}: ".$format->words($why)]];
+                return 'good' === $standing || $answered
+                    ? []
+                    : [['code' => 'process_metal', 'standing' => $standing, 'words' => "{$this->alloy->name}: ".$format->words($why)]];
             }
         }
 
@@ -89,20 +97,34 @@ final readonly class Suitability
         $questions = [];
         $shown = $format->quantity($metal);
         if ($metal->kelvin() < $this->alloy->liquidus->kelvin()) {
-            $questions[] = ['code' => 'not_liquid', 'standing' => 'bad', 'words' => "At {$shown} {$this->alloy->name} is not all liquid: its liquidus is {$format->quantity($this->alloy->liquidus)}."];
+            $questions[] = [
+                'code' => 'not_liquid',
+                'standing' => 'bad',
+                'words' => "At {$shown} {$this->alloy->name} is not all liquid: its liquidus is {$format->quantity(
+                    $this->alloy->liquidus,
+                )}.",
+            ];
         }
         foreach (self::table()['boiling'] as [$of, $questioned, $refused, $why]) {
             if ($this->is($of) && $metal->celsius() >= $questioned - 1e-6) {
                 $bad = $metal->celsius() >= $refused - 1e-6;
                 $why = $format->words($why);
-                $questions[] = ['code' => 'boils', 'standing' => $bad ? 'bad' : 'risky', 'words' => $bad ? "{$shown} is too hot: {$why}." : "{$shown} is near the limit: {$why}."];
+                $questions[] = [
+                    'code' => 'boils',
+                    'standing' => $bad ? 'bad' : 'risky',
+                    'words' => $bad ? "{$shown} is too hot: {$why}." : "{$shown} is near the limit: {$why}.",
+                ];
             }
         }
         foreach (self::table()['limits'] as [$process, $questioned, $refused, $drop, $why]) {
             $face = $metal->celsius() - $drop;
             if ($process === $this->process && $face >= $questioned - 1e-6) {
                 $bad = $face >= $refused - 1e-6;
-                $questions[] = ['code' => 'mould_limit', 'standing' => $bad ? 'bad' : 'risky', 'words' => "{$shown} is ".($bad ? 'too hot for this mould' : 'near this mould’s limit').': '.$format->words($why).'.'];
+                $questions[] = [
+                    'code' => 'mould_limit',
+                    'standing' => $bad ? 'bad' : 'risky',
+                    'words' => "{$shown} is ".($bad ? 'too hot for this mould' : 'near this mould’s limit').': '.$format->words($why).'.',
+                ];
             }
         }
 
@@ -116,7 +138,15 @@ final readonly class Suitability
         foreach (self::table()['warm_from'] as [$process, $from]) {
             if ($process === $this->process && (null === $mould || $mould->celsius() < $from)) {
                 $least = $format->quantity(Temperature::fromCelsius($from));
-                $questions[] = ['code' => 'mould_damp', 'standing' => null === $mould ? 'risky' : 'bad', 'words' => null === $mould ? "Warm the mould through, above {$least}, and say how warm it is: a cold or damp one throws the metal out." : "A mould at {$format->quantity($mould)} may be damp and throw the metal out: warm it through, above {$least}."];
+                $questions[] = [
+                    'code' => 'mould_damp',
+                    'standing' => null === $mould ? 'risky' : 'bad',
+                    'words' => null === $mould
+                            ? "Warm the mould through, above {$least}, and say how warm it is: a cold or damp one throws the metal out."
+                            : "A mould at {$format->quantity(
+                                $mould,
+                            )} may be damp and throw the metal out: warm it through, above {$least}.",
+                ];
             }
         }
         if (null === $mould) {
@@ -124,11 +154,21 @@ final readonly class Suitability
         }
         foreach (self::table()['mould_limits'] as [$process, $questioned, $refused, $why]) {
             if ($process === $this->process && $mould->celsius() >= $questioned) {
-                $questions[] = ['code' => 'mould_limit', 'standing' => $mould->celsius() >= $refused ? 'bad' : 'risky', 'words' => "A mould at {$format->quantity($mould)}: ".$format->words($why).'.'];
+                $questions[] = [
+                    'code' => 'mould_limit',
+                    'standing' => $mould->celsius() >= $refused ? 'bad' : 'risky',
+                    'words' => "A mould at {$format->quantity($mould)}: ".$format->words($why).'.',
+                ];
             }
         }
         if (null !== $this->alloy && $this->mouldFreezesNothing($mould)) {
-            $questions[] = ['code' => 'mould_too_hot', 'standing' => 'bad', 'words' => "The mould at {$format->quantity($mould)} is as hot as the solidus of {$this->alloy->name}, {$format->quantity($this->alloy->solidus)}: nothing freezes in it until it cools, so neither filling nor freezing can be told."];
+            $questions[] = [
+                'code' => 'mould_too_hot',
+                'standing' => 'bad',
+                'words' => "The mould at {$format->quantity($mould)} is as hot as the solidus of {$this->alloy->name}, {$format->quantity(
+                    $this->alloy->solidus,
+                )}: nothing freezes in it until it cools, so neither filling nor freezing can be told.",
+            ];
         }
 
         return $questions;

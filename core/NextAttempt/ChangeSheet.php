@@ -10,12 +10,17 @@ use MoltenNotes\Core\Record\Values;
 final readonly class ChangeSheet
 {
     /**
-     * @param list<Change>     $changes
+     * @param list<Change> $changes
      * @param list<Prediction> $predictions defects seen first, then what may become worse
-     * @param string           $teaches     what the next pour can and cannot tell
-     * @param list<PlanMove>   $moves       numbers of the plan that the changes move
+     * @param string $teaches what the next pour can and cannot tell
+     * @param list<PlanMove> $moves numbers of the plan that the changes move
      */
-    public function __construct(public array $changes, public array $predictions, public Values $plan, public string $teaches, public array $moves)
-    {
+    public function __construct(
+        public array $changes,
+        public array $predictions,
+        public Values $plan,
+        public string $teaches,
+        public array $moves,
+    ) {
     }
 }

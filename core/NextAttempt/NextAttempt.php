@@ -32,7 +32,7 @@ use MoltenNotes\Core\Record\Values;
 final readonly class NextAttempt
 {
     /** A defect not seen yet is worth a warning from this rise of its chance on. */
-    private const WARN_FROM = 0.10;
+    private const WARN_FROM = 0.1;
     /** Pour times nearer than this are the same. */
     private const SAME_PACE = 0.03;
 
@@ -81,7 +81,13 @@ final readonly class NextAttempt
         $left = $this->left($record, $plan, $changes);
         $moves = [] === $changes ? [] : PlanMove::between($before, $this->planOf($record, $plan));
 
-        return new ChangeSheet($changes, $this->predictions($record->defectKinds(), $diagnosis->odds, $left), $plan, self::teaches($changes), $moves);
+        return new ChangeSheet(
+            $changes,
+            $this->predictions($record->defectKinds(), $diagnosis->odds, $left),
+            $plan,
+            self::teaches($changes),
+            $moves,
+        );
     }
 
     /**
@@ -100,7 +106,12 @@ final readonly class NextAttempt
             return $then === $next ? $plan : $plan->without('pour.time');
         }
 
-        return abs($next / $then - 1) < self::SAME_PACE ? $plan : $plan->with('pour.time', Measurement::of(round(UnitTable::get($logged->unitCode)->fromSi($logged->si()) * $next / $then, 2), $logged->unitCode));
+        return abs($next / $then - 1) < self::SAME_PACE
+            ? $plan
+            : $plan->with(
+                'pour.time',
+                Measurement::of(round((UnitTable::get($logged->unitCode)->fromSi($logged->si()) * $next) / $then, 2), $logged->unitCode),
+            );
     }
 
     private function planOf(AttemptRecord $record, Values $plan): CastingPlan
@@ -139,16 +150,18 @@ final readonly class NextAttempt
         $context = new ContextEvidence($this->catalogue);
 
         return array_map(
-            static fn ($cause): float => array_sum(array_map(
-                static fn (Contribution $contribution): float => 'record' === $contribution->kind ? $contribution->logOdds : 0.0,
-                $context->of($cause, $facts, [], new History()),
-            )),
+            static fn ($cause): float => array_sum(
+                array_map(
+                    static fn (Contribution $contribution): float => 'record' === $contribution->kind ? $contribution->logOdds : 0.0,
+                    $context->of($cause, $facts, [], new History()),
+                ),
+            ),
             $this->catalogue->causes,
         );
     }
 
     /**
-     * @param list<string>         $seen
+     * @param list<string> $seen
      * @param array<string, float> $odds cause → probability as diagnosed
      * @param array<string, float> $left cause → factor
      *
@@ -194,7 +207,7 @@ final readonly class NextAttempt
         $after = 0.0;
         foreach ($shares as $cause => $share) {
             $before += $share / $total;
-            $after += $share / $total * min(1.0, $left[$cause] ?? 1.0);
+            $after += ($share / $total) * min(1.0, $left[$cause] ?? 1.0);
         }
 
         return [$before, $after];
@@ -242,7 +255,8 @@ final readonly class NextAttempt
             [] === $changes => 'Nothing is changed yet: the next pour would repeat this one.',
             1 === count($changes) => 'One change: if the fault goes, you know what it was.',
             1 === $causes => 'Several changes against one cause: if the fault goes, the cause is known, not which change did it.',
-            default => 'Changes against several causes at once: the best chance of a good part, but a success will not say which change did it.',
+            default => 'Changes against several causes at once: the best chance of a good part, but a success will not say which change '
+                .'did it.',
         };
     }
 }

@@ -11,12 +11,26 @@ use MoltenNotes\Core\Working\Figure;
 final readonly class PlanMove
 {
     /** Numbers worth watching: stage and code; of several sections the one that stood worst. */
-    private const WATCHED = [['filling', 'fill_ratio'], ['gating', 'gate_speed_share'], ['feeding', 'feeder_ratio'], ['venting', 'vent_share'], ['venting', 'steam'], ['mould', 'cope_share'], ['filling', 'at_mould'], ['gating', 'fill_time']];
+    private const WATCHED = [
+        ['filling', 'fill_ratio'],
+        ['gating', 'gate_speed_share'],
+        ['feeding', 'feeder_ratio'],
+        ['venting', 'vent_share'],
+        ['venting', 'steam'],
+        ['mould', 'cope_share'],
+        ['filling', 'at_mould'],
+        ['gating', 'fill_time'],
+    ];
     /** A change below this share is not worth a line. */
     private const LEAST_MOVE = 0.03;
 
-    private function __construct(public string $stage, public string $code, public string $label, public ?Figure $before, public ?Figure $after)
-    {
+    private function __construct(
+        public string $stage,
+        public string $code,
+        public string $label,
+        public ?Figure $before,
+        public ?Figure $after,
+    ) {
     }
 
     /** @return list<self> */
@@ -25,8 +39,16 @@ final readonly class PlanMove
         $moves = [];
         foreach (self::WATCHED as [$stage, $code]) {
             $then = $before->least($stage, $code);
-            $now = null === $then ? $after->least($stage, $code) : $after->figure($stage, $code, $then->subject) ?? $after->least($stage, $code);
-            if (null === $now || (null !== $then && abs($now->value->si - $then->value->si) < self::LEAST_MOVE * abs($then->value->si) && 'at_mould' !== $code)) {
+            $now =
+                null === $then
+                    ? $after->least($stage, $code)
+                    : $after->figure($stage, $code, $then->subject) ?? $after->least($stage, $code);
+            if (
+                null === $now
+                || (null !== $then
+                    && abs($now->value->si - $then->value->si) < self::LEAST_MOVE * abs($then->value->si)
+                    && 'at_mould' !== $code)
+            ) {
                 continue;
             }
             if ('at_mould' === $code && (null === $then || abs($now->value->si - $then->value->si) < 3)) {

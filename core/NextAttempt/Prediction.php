@@ -9,7 +9,7 @@ final readonly class Prediction
 {
     /**
      * @param float $before chance to see it again with nothing changed, 0…1
-     * @param float $after  chance to see it with the changes, 0…1
+     * @param float $after chance to see it with the changes, 0…1
      */
     public function __construct(public string $defect, public float $before, public float $after, public Outcome $expected)
     {
@@ -19,9 +19,9 @@ final readonly class Prediction
     public static function of(string $defect, float $before, float $after): self
     {
         $expected = match (true) {
-            $after > $before + 0.10 => Outcome::Worse,
-            $after <= 0.30 && $after <= 0.5 * $before => Outcome::Gone,
-            $after <= 0.80 * $before => Outcome::Better,
+            $after > $before + 0.1 => Outcome::Worse,
+            $after <= 0.3 && $after <= 0.5 * $before => Outcome::Gone,
+            $after <= 0.8 * $before => Outcome::Better,
             default => Outcome::Same,
         };
 
@@ -31,6 +31,11 @@ final readonly class Prediction
     /** @return array{defect: string, before: float, after: float, expected: string} */
     public function toArray(): array
     {
-        return ['defect' => $this->defect, 'before' => round($this->before, 4), 'after' => round($this->after, 4), 'expected' => $this->expected->value];
+        return [
+            'defect' => $this->defect,
+            'before' => round($this->before, 4),
+            'after' => round($this->after, 4),
+            'expected' => $this->expected->value,
+        ];
     }
 }

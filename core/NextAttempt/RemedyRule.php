@@ -38,7 +38,11 @@ final readonly class RemedyRule
     public function newValue(Remedy $remedy, AttemptRecord $record, CastingPlan $plan): Measurement|Sections|string|int|bool|null
     {
         $values = $record->values();
-        if (null === $remedy->field || !Fields::get($remedy->field)->belongsTo($values->choice('mould.process')) || (str_starts_with($remedy->field, 'core.') && !self::hasCore($values))) {
+        if (
+            null === $remedy->field
+            || !Fields::get($remedy->field)->belongsTo($values->choice('mould.process'))
+            || (str_starts_with($remedy->field, 'core.') && !self::hasCore($values))
+        ) {
             return null;
         }
         $old = $values->get($remedy->field);
@@ -48,7 +52,12 @@ final readonly class RemedyRule
             'scale' => $this->scaled($old, is_numeric($remedy->argument) ? (float) $remedy->argument : 1.0),
             'more' => is_int($old) && is_int($remedy->argument) ? $old + $remedy->argument : null,
             'cope_weights' => $this->copeWeights($plan, $old),
-            'needed_temperature' => $this->neededTemperature($values, $plan, is_numeric($remedy->argument) ? (float) $remedy->argument : 0.0, $remedy->code),
+            'needed_temperature' => $this->neededTemperature(
+                $values,
+                $plan,
+                is_numeric($remedy->argument) ? (float) $remedy->argument : 0.0,
+                $remedy->code,
+            ),
             'vent_each_high_point' => $this->vents($values, $plan),
             'riser_for_heaviest' => $this->riser($values, $plan, is_numeric($remedy->argument) ? (float) $remedy->argument : 2.4),
             'gate_width_for_speed' => $this->gateWidth($record, $plan, is_numeric($remedy->argument) ? (float) $remedy->argument : 0.9),
@@ -58,7 +67,9 @@ final readonly class RemedyRule
         };
 
         // No remedy proposes what the record would refuse.
-        return null === $new || $this->same($old, $new) || !Fields::get($remedy->field)->takes($new) ? null : $this->towards($remedy, $old, $new);
+        return null === $new || $this->same($old, $new) || !Fields::get($remedy->field)->takes($new)
+            ? null
+            : $this->towards($remedy, $old, $new);
     }
 
     private function same(Measurement|Sections|string|int|bool|null $old, Measurement|Sections|string|int|bool|null $new): bool
@@ -73,18 +84,22 @@ final readonly class RemedyRule
     /** There is a core when the record says anything of one but that there is none. */
     private static function hasCore(Values $values): bool
     {
-        return 'none' !== $values->choice('core.state') && ($values->has('core.state') || $values->has('core.volume') || $values->has('core.vented') || $values->has('core.held'));
+        return 'none' !== $values->choice('core.state')
+            && ($values->has('core.state') || $values->has('core.volume') || $values->has('core.vented') || $values->has('core.held'));
     }
 
     /** A fixed target only counts in the direction the remedy means: drying 60 h is not cut to 48 h. */
-    private function towards(Remedy $remedy, Measurement|Sections|string|int|bool|null $old, Measurement|Sections|string|int|bool|null $new): Measurement|Sections|string|int|bool|null
-    {
-        if ('quantity' !== $remedy->how || !$old instanceof Measurement || !$new instanceof Measurement) {
+    private function towards(
+        Remedy $remedy,
+        Measurement|Sections|string|int|bool|null $old,
+        Measurement|Sections|string|int|bool|null $new,
+    ): Measurement|Sections|string|int|bool|null {
+        if ('quantity' !== $remedy->how || !($old instanceof Measurement) || !($new instanceof Measurement)) {
             return $new;
         }
         $downwards = in_array($remedy->code, ['stand_nearer', 'short_hold', 'dry_sand', 'less_oil', 'light_foam'], true);
 
-        return $downwards === ($new->si() < $old->si()) ? $new : null;
+        return $downwards === $new->si() < $old->si() ? $new : null;
     }
 
     private function quantity(mixed $argument): ?Measurement
@@ -96,7 +111,7 @@ final readonly class RemedyRule
 
     private function scaled(Measurement|Sections|string|int|bool|null $old, float $factor): ?Measurement
     {
-        if (!$old instanceof Measurement || 0.0 === $old->si()) {
+        if (!($old instanceof Measurement) || 0.0 === $old->si()) {
             return null;
         }
         $unit = UnitTable::get($old->unitCode);
@@ -119,17 +134,24 @@ final readonly class RemedyRule
         return $wanted <= $have ? null : Measurement::of(ceil(2 * $wanted) / 2, 'kg');
     }
 
-    /** What the filling asks the furnace for, within what the metal is poured at; else the advice for such a wall. To the nearest 5 °, and only in the remedy's direction. */
+    /**
+     * What the filling asks the furnace for, within what the metal is poured at; else the advice for such a wall. To the nearest 5 °, and
+     * only in the remedy's direction.
+     */
     private function neededTemperature(Values $values, CastingPlan $plan, float $reserveK, string $remedy): ?Measurement
     {
         $advice = FactSheet::neededTemperature($values, $this->format);
-        $filling = 'cooler' === $remedy ? null : $plan->figure('filling', 'needed_in_furnace', $plan->least('filling', 'fill_ratio')->subject ?? '')?->value->si;
+        $filling =
+            'cooler' === $remedy
+                ? null
+                : $plan->figure('filling', 'needed_in_furnace', $plan->least('filling', 'fill_ratio')->subject ?? '')?->value->si;
         if (null === $advice && null === $filling) {
             return null;
         }
         $advised = $advice?->temperature->celsius() ?? -\INF;
         // Far above the advised temperature other levers are better: at most 60 ° over it.
-        $target = null === $filling ? $advised : (is_finite($advised) ? min(max($advised, $filling - 273.15), $advised + 60) : $filling - 273.15);
+        $target =
+            null === $filling ? $advised : (is_finite($advised) ? min(max($advised, $filling - 273.15), $advised + 60) : $filling - 273.15);
         $old = $values->measurement('pour.temperature');
         // Never hotter than the mould or the metal itself bears.
         $alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
@@ -140,7 +162,7 @@ final readonly class RemedyRule
             return null;
         }
         $hotter = 'cooler' !== $remedy;
-        if (null !== $old && $hotter === ($old->si() - 273.15 >= $celsius)) {
+        if (null !== $old && $hotter === $old->si() - 273.15 >= $celsius) {
             return null;
         }
 
@@ -150,7 +172,10 @@ final readonly class RemedyRule
     private function vents(Values $values, CastingPlan $plan): int
     {
         $points = $plan->figure('venting', 'high_points')?->value->si ?? 0.0;
-        $wanted = (int) max(2 + max(2, $values->count('casting.high_points') ?? 0, $points), $plan->figure('venting', 'vents_wanted')?->value->si ?? 0.0);
+        $wanted = (int) max(
+            2 + max(2, $values->count('casting.high_points') ?? 0, $points),
+            $plan->figure('venting', 'vents_wanted')?->value->si ?? 0.0,
+        );
         $have = $values->count('venting.vents');
 
         return null !== $have && $have >= $wanted ? $have + 2 : $wanted;
@@ -164,7 +189,13 @@ final readonly class RemedyRule
     {
         $heaviest = $values->measurement('casting.heaviest');
         $have = $values->measurement('feeding.riser_diameter');
-        $computed = max([0.0, ...array_map(static fn (Figure $figure): float => 'riser_diameter' === $figure->code ? $figure->value->si : 0.0, $plan->stages['feeding']->figures)]);
+        $computed = max([
+            0.0,
+            ...array_map(
+                static fn (Figure $figure): float => 'riser_diameter' === $figure->code ? $figure->value->si : 0.0,
+                $plan->stages['feeding']->figures,
+            ),
+        ]);
         if (null !== $values->sections() && $computed > 0) {
             return null !== $have && $have->si() >= $computed ? null : Measurement::of(ceil($computed * 1000), 'mm');
         }
@@ -176,7 +207,10 @@ final readonly class RemedyRule
         return null !== $have && $have->in('mm') >= $wanted ? null : Measurement::of($wanted, 'mm');
     }
 
-    /** The gate width at which the gates run at this share of the limit. Where the gates were the choke, wider ones let more through at first. */
+    /**
+     * The gate width at which the gates run at this share of the limit. Where the gates were the choke, wider ones let more through at
+     * first.
+     */
     private function gateWidth(AttemptRecord $record, CastingPlan $plan, float $share): ?Measurement
     {
         $speed = $plan->figure('gating', 'gate_speed_share')?->value->si;
@@ -187,9 +221,10 @@ final readonly class RemedyRule
 
         $millimetres = $width->in('mm');
         for ($round = 0; $round < self::MOST_ROUNDS && $speed > $share * 1.02; ++$round) {
-            $millimetres = ceil($millimetres * $speed / $share);
+            $millimetres = ceil(($millimetres * $speed) / $share);
             $wider = $record->values()->with('gating.gate_width', Measurement::of($millimetres, 'mm'));
-            $speed = PlanCasting::of(Basis::of($record, $this->format)->with($wider))->figure('gating', 'gate_speed_share')->value->si ?? 0.0;
+            $speed =
+                PlanCasting::of(Basis::of($record, $this->format)->with($wider))->figure('gating', 'gate_speed_share')->value->si ?? 0.0;
         }
 
         return Measurement::of($millimetres, 'mm');
@@ -201,7 +236,7 @@ final readonly class RemedyRule
         $target = $targets[$values->choice('mould.process') ?? ''] ?? null;
         $have = $values->measurement('mould.temperature');
         $alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
-        if (null === $target || (null !== $have && $warmer === ($have->in('degC') >= $target))) {
+        if (null === $target || (null !== $have && $warmer === $have->in('degC') >= $target)) {
             return null;
         }
         // A mould hotter than the solidus would never let the metal freeze.

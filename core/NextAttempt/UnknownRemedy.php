@@ -17,7 +17,11 @@ final class UnknownRemedy extends \DomainException implements CoreError
     {
         $shown = mb_substr(mb_scrub($given), 0, 40);
 
-        return new self("“{$shown}” is not a remedy we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"), $shown, $suggestion);
+        return new self(
+            "“{$shown}” is not a remedy we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"),
+            $shown,
+            $suggestion,
+        );
     }
 
     public function errorCode(): string

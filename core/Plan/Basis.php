@@ -20,7 +20,10 @@ use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Workshop\Workshop;
 
-/** What every stage of a plan starts from: the record's values as made, the metal, the mould, the sections that are complete, the workshop. */
+/**
+ * What every stage of a plan starts from: the record's values as made, the metal, the mould, the sections that are complete, the
+ * workshop.
+ */
 final readonly class Basis
 {
     public ?Alloy $alloy;
@@ -36,8 +39,12 @@ final readonly class Basis
     /** @var list<Estimate> shares of the drawn energy that reached the metal in the caster's own heats */
     public array $efficiencies;
 
-    private function __construct(public Values $values, public Workshop $workshop, public QuantityFormatter $format, private Experience $experience)
-    {
+    private function __construct(
+        public Values $values,
+        public Workshop $workshop,
+        public QuantityFormatter $format,
+        private Experience $experience,
+    ) {
         $this->calibration = $experience->calibration($values->choice('mould.process'));
         $this->efficiencies = $experience->efficiencies();
         $this->alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
@@ -120,7 +127,7 @@ final readonly class Basis
 
     public function school(): string
     {
-        return $this->values->choice('gating.school') ?? $this->workshop->school ?? 'unpressurised';
+        return $this->values->choice('gating.school') ?? ($this->workshop->school ?? 'unpressurised');
     }
 
     /** Height of the casting in the mould, metres: told, or from the sections. */
@@ -153,18 +160,23 @@ final readonly class Basis
                 continue;
             }
             $below = null === $section->joins ? 0.0 : $feet[$section->joins] ?? 0.0;
-            $feet[$section->id] = $section->si('foot') ?? match ($section->sits) {
-                'top' => $below + ($this->bodies[$section->joins ?? '']->height ?? 0.0),
-                'under' => $below - $body->height,
-                default => $below,
-            };
+            $feet[$section->id] =
+                $section->si('foot') ??
+                match ($section->sits) {
+                    'top' => $below + ($this->bodies[$section->joins ?? '']->height ?? 0.0),
+                    'under' => $below - $body->height,
+                    default => $below,
+                };
         }
         $lowest = [] === $feet ? 0.0 : min($feet);
 
         return array_map(static fn (float $foot): float => $foot - $lowest, $feet);
     }
 
-    /** How far the casting rises above where metal enters, metres: told, or from the gated section at the parting; null where neither is known. */
+    /**
+     * How far the casting rises above where metal enters, metres: told, or from the gated section at the parting; null where neither is
+     * known.
+     */
     public function aboveGates(): ?float
     {
         $told = $this->si('casting.above');

@@ -13,7 +13,15 @@ final readonly class CastingPlan
 {
     public const FORMAT = 'molten-notes/plan';
     public const VERSION = 1;
-    private const TITLES = ['pattern' => 'Pattern', 'metal' => 'Metal', 'gating' => 'Gating', 'filling' => 'Will it fill', 'feeding' => 'Will it feed', 'venting' => 'Venting', 'mould' => 'Mould'];
+    private const TITLES = [
+        'pattern' => 'Pattern',
+        'metal' => 'Metal',
+        'gating' => 'Gating',
+        'filling' => 'Will it fill',
+        'feeding' => 'Will it feed',
+        'venting' => 'Venting',
+        'mould' => 'Mould',
+    ];
 
     /** The figures that answer a stage's question, and how they are said. */
     private const TELLING = [
@@ -64,7 +72,8 @@ final readonly class CastingPlan
     }
 
     /**
-     * Each stage in one sentence, worst news first within it: a risk where there is one, else the number that answers its question, else what is missing.
+     * Each stage in one sentence, worst news first within it: a risk where there is one, else the number that answers its question, else
+     * what is missing.
      *
      * @return list<array{stage: string, title: string, words: string, standing: 'good'|'risky'|'bad'|'plain'|'unknown'}>
      */

@@ -11,14 +11,19 @@ final readonly class Levels
     public const USUAL_HEAD_M = 0.1;
 
     /**
-     * @param float $height     of the casting, 0 where it is not known
-     * @param float $above      how far the casting rises above where metal enters
-     * @param bool  $aboveKnown told, or from the gated section; otherwise taken for granted by the kind of fill
-     * @param float $head       from the gate up to the metal in cup or basin
-     * @param bool  $headKnown  told
+     * @param float $height of the casting, 0 where it is not known
+     * @param float $above how far the casting rises above where metal enters
+     * @param bool $aboveKnown told, or from the gated section; otherwise taken for granted by the kind of fill
+     * @param float $head from the gate up to the metal in cup or basin
+     * @param bool $headKnown told
      */
-    private function __construct(public float $height, public float $above, public bool $aboveKnown, public float $head, public bool $headKnown)
-    {
+    private function __construct(
+        public float $height,
+        public float $above,
+        public bool $aboveKnown,
+        public float $head,
+        public bool $headKnown,
+    ) {
     }
 
     public static function of(Basis $basis): self

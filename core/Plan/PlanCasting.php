@@ -15,7 +15,8 @@ use MoltenNotes\Core\Plan\Stage\VentStage;
 /**
  * The door: everything known of an attempt in, its whole plan out.
  *
- * Order matters: the filling tells the gating how long a pour may take, the gating tells the filling how fast it comes, and all that stands in the
+ * Order matters: the filling tells the gating how long a pour may take, the gating tells the filling how fast it comes, and all that
+ * stands in the
  * gating is metal to melt. Blanks give partial results that say what is missing; defaults that were used are listed as assumptions.
  */
 final class PlanCasting
@@ -31,15 +32,18 @@ final class PlanCasting
 
         $feeding = FeedStage::compute($basis, $arrival, $gating->sizes);
 
-        return new CastingPlan([
-            'pattern' => $pattern->result,
-            'metal' => MetalStage::compute($basis, $pattern->volume, $gating->sizes),
-            'gating' => $gating->result,
-            'filling' => $filled,
-            'feeding' => $feeding->result,
-            'venting' => VentStage::compute($basis, $gating->chokeArea, $gating->fillTime, $arrival),
-            'mould' => MouldStage::compute($basis, $volume, $gating->sizes),
-        ], new Assembly(Levels::of($basis), self::gating($basis, $gating->sizes), $feeding->risers, $feeding->moduli));
+        return new CastingPlan(
+            [
+                'pattern' => $pattern->result,
+                'metal' => MetalStage::compute($basis, $pattern->volume, $gating->sizes),
+                'gating' => $gating->result,
+                'filling' => $filled,
+                'feeding' => $feeding->result,
+                'venting' => VentStage::compute($basis, $gating->chokeArea, $gating->fillTime, $arrival),
+                'mould' => MouldStage::compute($basis, $volume, $gating->sizes),
+            ],
+            new Assembly(Levels::of($basis), self::gating($basis, $gating->sizes), $feeding->risers, $feeding->moduli),
+        );
     }
 
     /**
@@ -49,7 +53,14 @@ final class PlanCasting
      */
     private static function gating(Basis $basis, array $sizes): array
     {
-        $fields = ['sprue_base' => 'gating.sprue', 'sprue_top' => 'gating.sprue_top', 'runner_width' => 'gating.runner_width', 'runner_height' => 'gating.runner_height', 'gate_width' => 'gating.gate_width', 'gate_thickness' => 'gating.gate_thickness'];
+        $fields = [
+            'sprue_base' => 'gating.sprue',
+            'sprue_top' => 'gating.sprue_top',
+            'runner_width' => 'gating.runner_width',
+            'runner_height' => 'gating.runner_height',
+            'gate_width' => 'gating.gate_width',
+            'gate_thickness' => 'gating.gate_thickness',
+        ];
         $gating = [];
         foreach ($fields as $size => $field) {
             $told = $basis->si($field);

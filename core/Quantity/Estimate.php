@@ -39,7 +39,12 @@ final readonly class Estimate
 
     public static function of(Measurement $measurement): self
     {
-        return self::between($measurement->dimension, $measurement->si(), $measurement->si() - $measurement->spreadSi(), $measurement->si() + $measurement->spreadSi());
+        return self::between(
+            $measurement->dimension,
+            $measurement->si(),
+            $measurement->si() - $measurement->spreadSi(),
+            $measurement->si() + $measurement->spreadSi(),
+        );
     }
 
     /** A plain number between two ends: a loss, a coefficient. */
@@ -94,7 +99,12 @@ final readonly class Estimate
     {
         $own = abs($this->si) * $share;
 
-        return self::between($this->dimension, $this->si, $this->si - sqrt(($this->si - $this->lowSi) ** 2 + $own ** 2), $this->si + sqrt(($this->highSi - $this->si) ** 2 + $own ** 2));
+        return self::between(
+            $this->dimension,
+            $this->si,
+            $this->si - sqrt(($this->si - $this->lowSi) ** 2 + $own ** 2),
+            $this->si + sqrt(($this->highSi - $this->si) ** 2 + $own ** 2),
+        );
     }
 
     public function atLeast(float $si): self
@@ -126,7 +136,12 @@ final readonly class Estimate
     /** @return array{value: float, low: float, high: float, unit: string} in the SI unit of the dimension */
     public function toArray(): array
     {
-        return ['value' => self::tidy($this->si), 'low' => self::tidy($this->lowSi), 'high' => self::tidy($this->highSi), 'unit' => $this->dimension->siUnit()];
+        return [
+            'value' => self::tidy($this->si),
+            'low' => self::tidy($this->lowSi),
+            'high' => self::tidy($this->highSi),
+            'unit' => $this->dimension->siUnit(),
+        ];
     }
 
     /** Six figures are more than any of this deserves and keep files readable. */

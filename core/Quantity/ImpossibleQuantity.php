@@ -22,16 +22,19 @@ final class ImpossibleQuantity extends \DomainException implements CoreError
 
     public static function below(Dimension $dimension, float $given, float $least): self
     {
-        $message = Dimension::Temperature === $dimension
-            ? 'That is below absolute zero.'
-            : ucfirst($dimension->withArticle()).' cannot be negative.';
+        $message =
+            Dimension::Temperature === $dimension
+                ? 'That is below absolute zero.'
+                : ucfirst($dimension->withArticle()).' cannot be negative.';
 
         return new self($message, 'quantity.below_least', ['dimension' => $dimension->value, 'given' => $given, 'least' => $least]);
     }
 
     public static function currency(string $given): self
     {
-        return new self('A currency has three capital letters, and amounts of two currencies do not add up.', 'quantity.currency', ['given' => mb_substr($given, 0, 10)]);
+        return new self('A currency has three capital letters, and amounts of two currencies do not add up.', 'quantity.currency', [
+            'given' => mb_substr($given, 0, 10),
+        ]);
     }
 
     public function errorCode(): string

@@ -19,7 +19,7 @@ final readonly class Measurement
     }
 
     /**
-     * @param float      $value in the unit named
+     * @param float $value in the unit named
      * @param float|null $upper upper end of a range, in the unit named
      *
      * @throws UnknownUnit

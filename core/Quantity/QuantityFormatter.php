@@ -25,7 +25,9 @@ final readonly class QuantityFormatter
     /** With a spread worth showing, the ends are shown and no false figures between them. */
     public function estimate(Estimate $estimate): string
     {
-        return $estimate->isExact() ? $this->si($estimate->si, $estimate->dimension) : $this->rough($estimate).' ('.$this->span($estimate).')';
+        return $estimate->isExact()
+            ? $this->si($estimate->si, $estimate->dimension)
+            : $this->rough($estimate).' ('.$this->span($estimate).')';
     }
 
     /**
@@ -63,11 +65,15 @@ final readonly class QuantityFormatter
     /** Words of a table with the quantities in them as this caster reads them: {290 degC} is a temperature, {20 ddegC} a difference. */
     public function words(string $words): string
     {
-        return preg_replace_callback('/\{(\d+(?:\.\d+)?) (\w+)\}/', function (array $m): string {
-            $unit = UnitTable::get($m[2]);
+        return preg_replace_callback(
+            '/\{(\d+(?:\.\d+)?) (\w+)\}/',
+            function (array $m): string {
+                $unit = UnitTable::get($m[2]);
 
-            return $this->si($unit->toSi((float) $m[1]), $unit->dimension);
-        }, $words) ?? $words;
+                return $this->si($unit->toSi((float) $m[1]), $unit->dimension);
+            },
+            $words,
+        ) ?? $words;
     }
 
     public function quantity(ScalarQuantity $quantity): string

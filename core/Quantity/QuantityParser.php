@@ -13,9 +13,23 @@ final readonly class QuantityParser
     /** Longer text is no quantity; the bound keeps hostile input cheap. */
     private const LONGEST = 60;
 
-    /** Thousands parted by a space (1 200), a whole and a fraction (1 3/4), a fraction (3/4), a vulgar fraction (1½), or a decimal with point or comma. */
-    private const NUMBER = '(?:[0-9]{1,3}(?: [0-9]{3})+(?:[.,][0-9]+)?(?![0-9\/])|[0-9]+[ -][0-9]+\/[0-9]+|[0-9]+\/[0-9]+|[0-9]*[½¼¾⅛⅜⅝⅞⅓⅔]|[0-9]+(?:[.,][0-9]+)?|[.,][0-9]+)';
-    private const VULGAR = ['½' => 0.5, '¼' => 0.25, '¾' => 0.75, '⅛' => 0.125, '⅜' => 0.375, '⅝' => 0.625, '⅞' => 0.875, '⅓' => 1 / 3, '⅔' => 2 / 3];
+    /**
+     * Thousands parted by a space (1 200), a whole and a fraction (1 3/4), a fraction (3/4), a vulgar fraction (1½), or a decimal with
+     * point or comma.
+     */
+    private const NUMBER = '(?:[0-9]{1,3}(?: [0-9]{3})+(?:[.,][0-9]+)?(?![0-9\/])|[0-9]+[ '
+        .'-][0-9]+\/[0-9]+|[0-9]+\/[0-9]+|[0-9]*[½¼¾⅛⅜⅝⅞⅓⅔]|[0-9]+(?:[.,][0-9]+)?|[.,][0-9]+)';
+    private const VULGAR = [
+        '½' => 0.5,
+        '¼' => 0.25,
+        '¾' => 0.75,
+        '⅛' => 0.125,
+        '⅜' => 0.375,
+        '⅝' => 0.625,
+        '⅞' => 0.875,
+        '⅓' => 1 / 3,
+        '⅔' => 2 / 3,
+    ];
 
     public function __construct(private UnitPreferences $preferences)
     {
@@ -35,7 +49,7 @@ final readonly class QuantityParser
         if (1 === preg_match('/[\p{Nd}\p{Nl}](?<![0-9])/u', $clean)) {
             throw UnreadableQuantity::digits($text);
         }
-        if (null !== $range = $this->splitRange($clean)) {
+        if (null !== ($range = $this->splitRange($clean))) {
             return $this->range($text, $range[0], $range[1], $dimension);
         }
         [$si, $unit] = $this->single($text, $clean, $dimension, $this->preferences->unit($dimension));
@@ -80,8 +94,11 @@ final readonly class QuantityParser
             $clean = ltrim(substr($clean, 1));
         }
         $part = '/\G\s*('.self::NUMBER.')\s*([^0-9.,½¼¾⅛⅜⅝⅞⅓⅔]*(?:(?<=[mnt])\^?[23](?![0-9.,\/]))?)/u';
-        if (0 === preg_match_all($part, $clean, $matches, \PREG_SET_ORDER)
-            || implode('', array_column($matches, 0)) !== $clean || count($matches) > 3) {
+        if (
+            0 === preg_match_all($part, $clean, $matches, \PREG_SET_ORDER)
+            || implode('', array_column($matches, 0)) !== $clean
+            || count($matches) > 3
+        ) {
             throw UnreadableQuantity::text($text, $dimension);
         }
 
@@ -103,7 +120,7 @@ final readonly class QuantityParser
             $unit = '' === $spelling ? $default : $this->unit($text, $spelling, $dimension);
             $value = $this->number($text, $match[1], $dimension);
             // A compound quantity runs from large to small units, each with a unit of its own: "4 lb 2 oz", not "4 lb 2" and not "4 2 oz".
-            if (count($matches) > 1 && '' === $spelling || null !== $previous && !self::isPartOf($unit, $previous)) {
+            if ((count($matches) > 1 && '' === $spelling) || (null !== $previous && !self::isPartOf($unit, $previous))) {
                 throw UnreadableQuantity::text($text, $dimension);
             }
             $total += null === $previous ? $unit->toSi($sign * $value) : $sign * $value * $unit->factor;

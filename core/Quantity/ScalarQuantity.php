@@ -39,7 +39,7 @@ abstract readonly class ScalarQuantity
 
     /**
      * @throws ImpossibleQuantity
-     * @throws UnknownUnit        when the code is unknown
+     * @throws UnknownUnit when the code is unknown
      * @throws UnreadableQuantity when the unit measures something else
      */
     public static function of(float $value, string $unitCode): static

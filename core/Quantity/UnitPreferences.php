@@ -41,7 +41,7 @@ final readonly class UnitPreferences
     /**
      * @param array<string, string> $units dimension → unit code, the rest metric
      *
-     * @throws UnknownUnit        for a unit that is not in the table
+     * @throws UnknownUnit for a unit that is not in the table
      * @throws UnreadableQuantity for a unit of another kind
      */
     public static function fromArray(array $units): self

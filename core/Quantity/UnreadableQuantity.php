@@ -42,7 +42,8 @@ final class UnreadableQuantity extends \DomainException implements CoreError
         $shown = self::shorten($unit);
 
         return new self(
-            "“{$shown}” is not a unit of {$dimension->words()}.".(null === $suggestion ? ' Try '.self::example($dimension).'.' : " Did you mean {$suggestion}?"),
+            "“{$shown}” is not a unit of {$dimension->words()}.".
+                (null === $suggestion ? ' Try '.self::example($dimension).'.' : " Did you mean {$suggestion}?"),
             'quantity.unknown_unit',
             ['given' => self::shorten($given), 'unit' => $shown, 'suggestion' => $suggestion],
         );
@@ -53,13 +54,20 @@ final class UnreadableQuantity extends \DomainException implements CoreError
     {
         $shown = self::shorten($unit);
 
-        return new self("“{$shown}” may mean {$readings[0]} or {$readings[1]}: write the one you mean.", 'quantity.ambiguous_unit', ['given' => self::shorten($given), 'unit' => $shown]);
+        return new self("“{$shown}” may mean {$readings[0]} or {$readings[1]}: write the one you mean.", 'quantity.ambiguous_unit', [
+            'given' => self::shorten($given),
+            'unit' => $shown,
+        ]);
     }
 
     /** @param array{string, string} $readings */
     public static function comma(string $given, string $digits, array $readings): self
     {
-        return new self("“{$digits}” may mean {$readings[0]} or {$readings[1]}: write the one you mean, with a point or without the comma.", 'quantity.ambiguous_comma', ['given' => self::shorten($given)]);
+        return new self(
+            "“{$digits}” may mean {$readings[0]} or {$readings[1]}: write the one you mean, with a point or without the comma.",
+            'quantity.ambiguous_comma',
+            ['given' => self::shorten($given)],
+        );
     }
 
     public static function digits(string $given): self
@@ -69,7 +77,9 @@ final class UnreadableQuantity extends \DomainException implements CoreError
 
     public static function backwards(string $given): self
     {
-        return new self('The range runs backwards: put the smaller value first.', 'quantity.range_backwards', ['given' => self::shorten($given)]);
+        return new self('The range runs backwards: put the smaller value first.', 'quantity.range_backwards', [
+            'given' => self::shorten($given),
+        ]);
     }
 
     public static function money(string $given): self

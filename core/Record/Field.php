@@ -13,9 +13,9 @@ use MoltenNotes\Core\Quantity\Unit;
 final readonly class Field
 {
     /**
-     * @param array{float, float}|null $possible  inclusive bounds in $unit; outside is refused
-     * @param array{float, float}|null $likely    inclusive bounds in $unit; outside is questioned
-     * @param list<string>|null        $processes mould processes it belongs to, null for all
+     * @param array{float, float}|null $possible inclusive bounds in $unit; outside is refused
+     * @param array{float, float}|null $likely inclusive bounds in $unit; outside is questioned
+     * @param list<string>|null $processes mould processes it belongs to, null for all
      */
     public function __construct(
         public string $key,
@@ -42,7 +42,10 @@ final readonly class Field
         return null === $this->processes || null === $process || in_array($process, $this->processes, true);
     }
 
-    /** Whether this value could have been read for this field: of its kind, on its list, not impossible. Questions of likelihood are not asked here. */
+    /**
+     * Whether this value could have been read for this field: of its kind, on its list, not impossible. Questions of likelihood are not
+     * asked here.
+     */
     public function takes(Measurement|Sections|string|int|bool $value): bool
     {
         return match ($this->kind) {
@@ -57,7 +60,9 @@ final readonly class Field
 
     private function isPossible(Measurement $value): bool
     {
-        return null !== $this->unit && $this->isWithin($this->unit->fromSi($value->lowerSi)) && $this->isWithin($this->unit->fromSi($value->upperSi ?? $value->lowerSi));
+        return null !== $this->unit
+            && $this->isWithin($this->unit->fromSi($value->lowerSi))
+            && $this->isWithin($this->unit->fromSi($value->upperSi ?? $value->lowerSi));
     }
 
     /** A millionth of slack: 150 °C typed as 302 °F must not fall a rounding error below 150 °C. */
@@ -65,7 +70,8 @@ final readonly class Field
     {
         $slack = static fn (float $bound): float => 1e-6 * max(1.0, abs($bound));
 
-        return null === $this->possible || ($amount >= $this->possible[0] - $slack($this->possible[0]) && $amount <= $this->possible[1] + $slack($this->possible[1]));
+        return null === $this->possible
+            || ($amount >= $this->possible[0] - $slack($this->possible[0]) && $amount <= $this->possible[1] + $slack($this->possible[1]));
     }
 
     /** True when the value belongs to the melt and is shared by every mould poured from it. */

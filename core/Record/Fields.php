@@ -32,7 +32,10 @@ final class Fields
     /** @return array<string, Field> */
     private static function load(): array
     {
-        /** @var list<array{string, string, string, string, string, string, array{float|int, float|int}|null, array{float|int, float|int}|null, '*'|list<string>, string}> $rows */
+        /**
+         * @var list<array{string, string, string, string, string, string, array{float|int, float|int}|null, array{float|int,
+         *     float|int}|null, '*'|list<string>, string}> $rows
+         */
         $rows = require __DIR__.'/Data/fields.php';
         $fields = [];
         foreach ($rows as [$key, $keeper, $stage, $label, $kind, $detail, $possible, $likely, $processes, $hint]) {

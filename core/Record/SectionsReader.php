@@ -16,9 +16,17 @@ final class SectionsReader
     public const MOST = 60;
     /** Measurement → unit of its bounds, impossible outside, questioned outside [common practice for hobby castings]. */
     private const BOUNDS = [
-        'length' => ['mm', 0.1, 5000, 1, 1200], 'width' => ['mm', 0.1, 5000, 1, 800], 'thickness' => ['mm', 0.1, 1000, 0.8, 150], 'thin_end' => ['mm', 0.1, 1000, 0.8, 100],
-        'diameter' => ['mm', 0.1, 5000, 2, 800], 'wall' => ['mm', 0.1, 1000, 0.8, 60], 'height' => ['mm', 0.1, 5000, 1, 600],
-        'volume' => ['mL', 0.001, 1e6, 0.05, 20000], 'area' => ['cm2', 0.001, 1e6, 0.1, 50000], 'run' => ['mm', 0, 5000, 1, 1500], 'foot' => ['mm', 0, 3000, 0, 800],
+        'length' => ['mm', 0.1, 5000, 1, 1200],
+        'width' => ['mm', 0.1, 5000, 1, 800],
+        'thickness' => ['mm', 0.1, 1000, 0.8, 150],
+        'thin_end' => ['mm', 0.1, 1000, 0.8, 100],
+        'diameter' => ['mm', 0.1, 5000, 2, 800],
+        'wall' => ['mm', 0.1, 1000, 0.8, 60],
+        'height' => ['mm', 0.1, 5000, 1, 600],
+        'volume' => ['mL', 0.001, 1e6, 0.05, 20000],
+        'area' => ['cm2', 0.001, 1e6, 0.1, 50000],
+        'run' => ['mm', 0, 5000, 1, 1500],
+        'foot' => ['mm', 0, 3000, 0, 800],
     ];
     private const WORDS = ['shape', 'label', 'id', 'joins', 'sits', 'count', 'upright', 'gates', 'riser', 'vent', 'chill'];
 
@@ -30,7 +38,11 @@ final class SectionsReader
             return null;
         }
         if (count($raw) > self::MOST) {
-            $reader->refuse($pointer, 'pattern.too_many_sections', 'At most '.self::MOST.' sections; put alike ones together with a count.');
+            $reader->refuse(
+                $pointer,
+                'pattern.too_many_sections',
+                'At most '.self::MOST.' sections; put alike ones together with a count.',
+            );
 
             return null;
         }
@@ -53,10 +65,20 @@ final class SectionsReader
 
             return null;
         }
-        $reader->refuseUnknown($row, [...self::WORDS, ...array_keys(self::BOUNDS)], $pointer, 'pattern.unknown_measurement', 'This is not part of a section.');
+        $reader->refuseUnknown(
+            $row,
+            [...self::WORDS, ...array_keys(self::BOUNDS)],
+            $pointer,
+            'pattern.unknown_measurement',
+            'This is not part of a section.',
+        );
         $shape = is_string($row['shape'] ?? null) ? Shape::tryFrom($row['shape']) : null;
         if (null === $shape) {
-            $reader->refuse($pointer.'/shape', 'pattern.unknown_shape', 'The shape is one of '.implode(', ', array_map(static fn (Shape $known): string => $known->value, Shape::cases())).'.');
+            $reader->refuse(
+                $pointer.'/shape',
+                'pattern.unknown_shape',
+                'The shape is one of '.implode(', ', array_map(static fn (Shape $known): string => $known->value, Shape::cases())).'.',
+            );
 
             return null;
         }
@@ -121,7 +143,11 @@ final class SectionsReader
     private static function refuseHollow(Shape $shape, array $measurements, string $pointer, ValueReader $reader): void
     {
         $inner = ['tube' => 'wall', 'ring' => 'width'][$shape->value] ?? null;
-        if (null !== $inner && isset($measurements['diameter'], $measurements[$inner]) && 2 * $measurements[$inner]->si() > $measurements['diameter']->si() * (1 + 1e-9)) {
+        if (
+            null !== $inner
+            && isset($measurements['diameter'], $measurements[$inner])
+            && 2 * $measurements[$inner]->si() > $measurements['diameter']->si() * (1 + 1e-9)
+        ) {
             $reader->refuse("{$pointer}/{$inner}", 'pattern.no_bore', 'Twice this is more than the outside diameter.');
         }
         if (Shape::Free === $shape && isset($measurements['volume'], $measurements['area'])) {

@@ -20,7 +20,11 @@ final class UnknownField extends \DomainException implements CoreError
         $shown = mb_substr(mb_scrub($given), 0, 60);
         $suggestion = Nearest::to($given, $known);
 
-        return new self("“{$shown}” is not a value of the record.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"), $shown, $suggestion);
+        return new self(
+            "“{$shown}” is not a value of the record.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"),
+            $shown,
+            $suggestion,
+        );
     }
 
     public function errorCode(): string

@@ -85,12 +85,28 @@ final class ValueReader
     /**
      * A measurement that is not a named value of a record: one of a section, of a thing in the workshop.
      *
-     * @param array{float|int, float|int}      $possible in the unit, refused outside
-     * @param array{float|int, float|int}|null $usual    in the unit, questioned outside
+     * @param array{float|int, float|int} $possible in the unit, refused outside
+     * @param array{float|int, float|int}|null $usual in the unit, questioned outside
      */
     public function measured(string $name, string $unit, array $possible, ?array $usual, mixed $raw, string $pointer): ?Measurement
     {
-        $value = $this->value(new Field($name, '', '', ucfirst(str_replace('_', ' ', $name)), FieldKind::Quantity, null, UnitTable::get($unit), [(float) $possible[0], (float) $possible[1]], null === $usual ? null : [(float) $usual[0], (float) $usual[1]], null, ''), $raw, $pointer);
+        $value = $this->value(
+            new Field(
+                $name,
+                '',
+                '',
+                ucfirst(str_replace('_', ' ', $name)),
+                FieldKind::Quantity,
+                null,
+                UnitTable::get($unit),
+                [(float) $possible[0], (float) $possible[1]],
+                null === $usual ? null : [(float) $usual[0], (float) $usual[1]],
+                null,
+                '',
+            ),
+            $raw,
+            $pointer,
+        );
 
         return $value instanceof Measurement ? $value : null;
     }
@@ -103,7 +119,11 @@ final class ValueReader
         }
         $given = is_scalar($raw) ? mb_substr(mb_scrub((string) $raw), 0, 40) : gettype($raw);
         $suggestion = Nearest::to($given, array_map(strval(...), array_keys($known)));
-        $this->refuse($pointer, 'record.unknown_choice', "“{$given}” is not one of the choices here.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"));
+        $this->refuse(
+            $pointer,
+            'record.unknown_choice',
+            "“{$given}” is not one of the choices here.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"),
+        );
 
         return null;
     }
@@ -130,7 +150,7 @@ final class ValueReader
     /**
      * Refuses every key that is not known here, with the nearest one that is.
      *
-     * @param array<mixed>     $given
+     * @param array<mixed> $given
      * @param list<int|string> $known
      */
     public function refuseUnknown(array $given, array $known, string $pointer, string $code, string $words): void
@@ -138,7 +158,11 @@ final class ValueReader
         $known = array_map(strval(...), $known);
         foreach (array_diff(array_map(strval(...), array_keys($given)), $known) as $unknown) {
             $suggestion = Nearest::to(mb_scrub($unknown), $known);
-            $this->refuse($pointer.'/'.self::escape($unknown), $code, $words.(null === $suggestion ? '' : " Did you mean {$suggestion}?"));
+            $this->refuse(
+                $pointer.'/'.self::escape($unknown),
+                $code,
+                $words.(null === $suggestion ? '' : " Did you mean {$suggestion}?"),
+            );
         }
     }
 
@@ -215,7 +239,11 @@ final class ValueReader
             return null;
         }
         if (null === $measurement || $measurement->dimension !== $unit->dimension) {
-            $this->refuse($pointer, 'quantity.wrong_kind', "This must be {$unit->dimension->withArticle()} with its unit, such as {\"value\": 12, \"unit\": \"{$unit->code}\"}.");
+            $this->refuse(
+                $pointer,
+                'quantity.wrong_kind',
+                "This must be {$unit->dimension->withArticle()} with its unit, such as {\"value\": 12, \"unit\": \"{$unit->code}\"}.",
+            );
 
             return null;
         }
@@ -226,7 +254,11 @@ final class ValueReader
             return null;
         }
         if ($this->outside($field->likely, $values)) {
-            $this->questions[] = new FieldProblem($pointer, 'record.unlikely', $this->boundMessage($field, $field->likely, $measurement, 'is unusual'));
+            $this->questions[] = new FieldProblem(
+                $pointer,
+                'record.unlikely',
+                $this->boundMessage($field, $field->likely, $measurement, 'is unusual'),
+            );
         }
 
         return $measurement;
@@ -282,12 +314,13 @@ final class ValueReader
 
     /**
      * @param array{float, float}|null $bounds
-     * @param non-empty-list<float>    $values
+     * @param non-empty-list<float> $values
      */
     private function outside(?array $bounds, array $values): bool
     {
         // A millionth of slack: 150 °C typed as 302 °F must not fall a rounding error below 150 °C.
-        return null !== $bounds && (min($values) < $bounds[0] - 1e-6 * max(1, abs($bounds[0])) || max($values) > $bounds[1] + 1e-6 * max(1, abs($bounds[1])));
+        return null !== $bounds
+            && (min($values) < $bounds[0] - 1e-6 * max(1, abs($bounds[0])) || max($values) > $bounds[1] + 1e-6 * max(1, abs($bounds[1])));
     }
 
     /** @param array{float, float}|null $bounds */

@@ -82,7 +82,13 @@ final readonly class Values
     {
         $process = $this->choice('mould.process');
 
-        return new self(array_filter($this->values, static fn (string $key): bool => Fields::find($key)?->belongsTo($process) ?? true, \ARRAY_FILTER_USE_KEY));
+        return new self(
+            array_filter(
+                $this->values,
+                static fn (string $key): bool => Fields::find($key)?->belongsTo($process) ?? true,
+                \ARRAY_FILTER_USE_KEY,
+            ),
+        );
     }
 
     public function with(string $key, Measurement|Sections|string|int|bool $value): self
@@ -105,7 +111,10 @@ final readonly class Values
     public function toArray(): array
     {
         return array_map(
-            static fn (Measurement|Sections|string|int|bool $value): array|string|int|bool => $value instanceof Measurement || $value instanceof Sections ? $value->toArray() : $value,
+            static fn (Measurement|Sections|string|int|bool $value): array|string|int|bool => $value instanceof Measurement
+            || $value instanceof Sections
+                ? $value->toArray()
+                : $value,
             $this->values,
         );
     }

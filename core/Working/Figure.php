@@ -12,9 +12,9 @@ use MoltenNotes\Core\Quantity\QuantityFormatter;
 final readonly class Figure
 {
     /**
-     * @param string                       $subject  the section it is about; empty for the whole casting
+     * @param string $subject the section it is about; empty for the whole casting
      * @param 'good'|'risky'|'bad'|'plain' $standing
-     * @param string                       $note     one sentence, when the standing wants a word
+     * @param string $note one sentence, when the standing wants a word
      */
     public function __construct(
         public string $code,
@@ -36,7 +36,9 @@ final readonly class Figure
             'value' => $this->value->toArray(),
             'shown' => self::shown($this->value, $format),
             // To take over: the value itself, not what is shown of it.
-            'offer' => Dimension::Ratio === $this->value->dimension ? null : ['raw' => $format->exact($this->value), 'shown' => $format->si($this->value->si, $this->value->dimension)],
+            'offer' => Dimension::Ratio === $this->value->dimension
+                    ? null
+                    : ['raw' => $format->exact($this->value), 'shown' => $format->si($this->value->si, $this->value->dimension)],
             'standing' => $this->standing,
             'note' => $this->note,
             'subject' => $this->subject,

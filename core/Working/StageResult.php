@@ -10,9 +10,9 @@ use MoltenNotes\Core\Quantity\QuantityFormatter;
 final readonly class StageResult
 {
     /**
-     * @param list<Figure>                                                                $figures
-     * @param list<array{for: string, fields: list<string>, words: string}>               $missing
-     * @param list<array{words: string, field: string|null}>                              $assumptions
+     * @param list<Figure> $figures
+     * @param list<array{for: string, fields: list<string>, words: string}> $missing
+     * @param list<array{words: string, field: string|null}> $assumptions
      * @param list<array{code: string, words: string, subject: string, standing: string}> $risks
      */
     public function __construct(public array $figures, public array $missing, public array $assumptions, public array $risks)

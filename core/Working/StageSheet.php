@@ -30,13 +30,31 @@ final class StageSheet
     /**
      * Adds a figure; its working's result and spread are worded here, from the value itself.
      *
-     * @param list<WorkingInput>           $inputs
+     * @param list<WorkingInput> $inputs
      * @param 'good'|'risky'|'bad'|'plain' $standing
      */
-    public function add(string $code, string $label, Estimate $value, string $formula, array $inputs, string $source, Mark $mark, string $standing = 'plain', string $note = '', string $subject = ''): Figure
-    {
+    public function add(
+        string $code,
+        string $label,
+        Estimate $value,
+        string $formula,
+        array $inputs,
+        string $source,
+        Mark $mark,
+        string $standing = 'plain',
+        string $note = '',
+        string $subject = '',
+    ): Figure {
         $spread = $value->isExact() ? '' : '± '.round(100 * $value->relativeSpread()).' %';
-        $figure = new Figure($code, $label, $value, new Working($formula, $inputs, Figure::shown($value, $this->format), $spread, $source, $mark), $standing, $note, $subject);
+        $figure = new Figure(
+            $code,
+            $label,
+            $value,
+            new Working($formula, $inputs, Figure::shown($value, $this->format), $spread, $source, $mark),
+            $standing,
+            $note,
+            $subject,
+        );
         $this->figures[] = $figure;
         if ('risky' === $standing || 'bad' === $standing) {
             $this->risks[] = ['code' => $code, 'words' => '' === $note ? $label : $note, 'subject' => $subject, 'standing' => $standing];
@@ -64,7 +82,12 @@ final class StageSheet
 
     public function input(string $symbol, string $label, Estimate $value, string $origin = 'computed'): WorkingInput
     {
-        return new WorkingInput($symbol, $label, Figure::shown($value, $this->format), 'typed' === $origin || 'table' === $origin || 'default' === $origin ? $origin : 'computed');
+        return new WorkingInput(
+            $symbol,
+            $label,
+            Figure::shown($value, $this->format),
+            'typed' === $origin || 'table' === $origin || 'default' === $origin ? $origin : 'computed',
+        );
     }
 
     public function result(): StageResult

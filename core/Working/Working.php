@@ -20,7 +20,10 @@ final readonly class Working
     ) {
     }
 
-    /** @return array{formula: string, inputs: list<array{symbol: string, label: string, value: string, origin: string}>, result: string, spread: string, source: string, mark: string} */
+    /**
+     * @return array{formula: string, inputs: list<array{symbol: string, label: string, value: string, origin: string}>, result: string,
+     *     spread: string, source: string, mark: string}
+     */
     public function toArray(): array
     {
         return [

@@ -10,13 +10,15 @@ use MoltenNotes\Core\Quantity\Measurement;
 final readonly class Workshop
 {
     /**
-     * @param list<array{name: string, source: string|null, power: Measurement|null, efficiency: Measurement|null}>                                                    $furnaces
-     * @param list<array{name: string, volume: Measurement|null, mass: Measurement|null}>                                                                              $crucibles
-     * @param list<array{name: string, length: Measurement|null, width: Measurement|null, cope: Measurement|null, drag: Measurement|null}>                             $flasks
-     * @param list<array{name: string, kind: string, size: Measurement}>                                                                                               $cutters
-     * @param list<array{name: string, mass: Measurement|null, least: Measurement|null, price: float|null, loss: Measurement|null, composition: array<string, float>}> $stock
-     * @param array<string, float>                                                                                                                                     $tariffs   energy source → price of a kWh, kilogram or cubic metre
-     * @param Measurement|null                                                                                                                                         $safeLift  the most one person here lifts
+     * @param list<array{name: string, source: string|null, power: Measurement|null, efficiency: Measurement|null}> $furnaces
+     * @param list<array{name: string, volume: Measurement|null, mass: Measurement|null}> $crucibles
+     * @param list<array{name: string, length: Measurement|null, width: Measurement|null, cope: Measurement|null,
+     *     drag: Measurement|null}> $flasks
+     * @param list<array{name: string, kind: string, size: Measurement}> $cutters
+     * @param list<array{name: string, mass: Measurement|null, least: Measurement|null, price: float|null, loss: Measurement|null,
+     *     composition: array<string, float>}> $stock
+     * @param array<string, float> $tariffs energy source → price of a kWh, kilogram or cubic metre
+     * @param Measurement|null $safeLift the most one person here lifts
      */
     public function __construct(
         public array $furnaces = [],
@@ -36,7 +38,11 @@ final readonly class Workshop
     {
         $best = null;
         foreach ($this->cutters as $cutter) {
-            if (in_array($cutter['kind'], $kinds, true) && $cutter['size']->si() >= $metres * (1 - 1e-6) && (null === $best || $cutter['size']->si() < $best->si())) {
+            if (
+                in_array($cutter['kind'], $kinds, true)
+                && $cutter['size']->si() >= $metres * (1 - 1e-6)
+                && (null === $best || $cutter['size']->si() < $best->si())
+            ) {
                 $best = $cutter['size'];
             }
         }
@@ -65,7 +71,14 @@ final readonly class Workshop
             'flasks' => self::written($this->flasks),
             'cutters' => self::written($this->cutters),
             // Compositions are written as they are read: in per cent.
-            'stock' => self::written(array_map(static fn (array $row): array => ['composition' => array_map(static fn (float $share): float => round(100 * $share, 8), $row['composition'])] + $row, $this->stock)),
+            'stock' => self::written(
+                array_map(
+                    static fn (array $row): array => [
+                        'composition' => array_map(static fn (float $share): float => round(100 * $share, 8), $row['composition']),
+                    ] + $row,
+                    $this->stock,
+                ),
+            ),
             'tariffs' => $this->tariffs,
             'safe_lift' => $this->safeLift?->toArray(),
             'currency' => $this->currency,

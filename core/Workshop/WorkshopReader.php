@@ -15,7 +15,13 @@ final class WorkshopReader
     private const MOST_ELEMENTS = 24;
     private const PARTS = ['furnaces', 'crucibles', 'flasks', 'cutters', 'stock', 'tariffs', 'safe_lift', 'currency', 'school'];
     /** What a row holds besides its name and its measurements. */
-    private const WORDS = ['furnaces' => ['source'], 'crucibles' => [], 'flasks' => [], 'cutters' => ['kind'], 'stock' => ['price', 'composition']];
+    private const WORDS = [
+        'furnaces' => ['source'],
+        'crucibles' => [],
+        'flasks' => [],
+        'cutters' => ['kind'],
+        'stock' => ['price', 'composition'],
+    ];
     /** Kind of row → measurement → unit, least, most. */
     private const ROWS = [
         'furnaces' => ['power' => ['kW', 0.05, 2000], 'efficiency' => ['percent', 0.1, 95]],
@@ -38,13 +44,24 @@ final class WorkshopReader
         $reader->refuseUnknown($raw, self::PARTS, $pointer, 'record.unknown_part', 'This is not kept of a workshop.');
         $furnaces = $crucibles = $flasks = $cutters = $stock = [];
         foreach (self::rows($raw, 'furnaces', $pointer, $reader) as [$name, $row]) {
-            $furnaces[] = ['name' => $name, 'source' => self::words($row['source']), 'power' => self::quantity($row['power']), 'efficiency' => self::quantity($row['efficiency'])];
+            $furnaces[] = [
+                'name' => $name,
+                'source' => self::words($row['source']),
+                'power' => self::quantity($row['power']),
+                'efficiency' => self::quantity($row['efficiency']),
+            ];
         }
         foreach (self::rows($raw, 'crucibles', $pointer, $reader) as [$name, $row]) {
             $crucibles[] = ['name' => $name, 'volume' => self::quantity($row['volume']), 'mass' => self::quantity($row['mass'])];
         }
         foreach (self::rows($raw, 'flasks', $pointer, $reader) as [$name, $row]) {
-            $flasks[] = ['name' => $name, 'length' => self::quantity($row['length']), 'width' => self::quantity($row['width']), 'cope' => self::quantity($row['cope']), 'drag' => self::quantity($row['drag'])];
+            $flasks[] = [
+                'name' => $name,
+                'length' => self::quantity($row['length']),
+                'width' => self::quantity($row['width']),
+                'cope' => self::quantity($row['cope']),
+                'drag' => self::quantity($row['drag']),
+            ];
         }
         foreach (self::rows($raw, 'cutters', $pointer, $reader) as [$name, $row]) {
             $kind = self::words($row['kind']);
@@ -55,7 +72,14 @@ final class WorkshopReader
         }
         foreach (self::rows($raw, 'stock', $pointer, $reader) as [$name, $row]) {
             $price = $row['price'];
-            $stock[] = ['name' => $name, 'mass' => self::quantity($row['mass']), 'least' => self::quantity($row['least']), 'price' => is_float($price) ? $price : null, 'loss' => self::quantity($row['loss']), 'composition' => self::shares($row['composition'])];
+            $stock[] = [
+                'name' => $name,
+                'mass' => self::quantity($row['mass']),
+                'least' => self::quantity($row['least']),
+                'price' => is_float($price) ? $price : null,
+                'loss' => self::quantity($row['loss']),
+                'composition' => self::shares($row['composition']),
+            ];
         }
 
         return new Workshop(
@@ -88,8 +112,13 @@ final class WorkshopReader
      *
      * @return Measurement|array<string, float>|string|float|null
      */
-    public static function column(string $kind, string $column, mixed $raw, string $pointer, ValueReader $reader): Measurement|array|string|float|null
-    {
+    public static function column(
+        string $kind,
+        string $column,
+        mixed $raw,
+        string $pointer,
+        ValueReader $reader,
+    ): Measurement|array|string|float|null {
         $bounds = self::ROWS[$kind][$column] ?? null;
         if (null !== $bounds) {
             return $reader->measured($column, $bounds[0], [$bounds[1], $bounds[2]], null, $raw, $pointer);
@@ -104,7 +133,10 @@ final class WorkshopReader
         };
     }
 
-    /** One of the settings that are not things: "safe_lift", "currency", "school", or a tariff as "tariffs." and its source. Null is blank, or was refused. */
+    /**
+     * One of the settings that are not things: "safe_lift", "currency", "school", or a tariff as "tariffs." and its source. Null is
+     * blank, or was refused.
+     */
     public static function setting(string $setting, mixed $raw, string $pointer, ValueReader $reader): Measurement|string|float|null
     {
         return match ($setting) {
@@ -116,7 +148,7 @@ final class WorkshopReader
     }
 
     /**
-     * @param array<mixed>       $raw
+     * @param array<mixed> $raw
      * @param key-of<self::ROWS> $kind
      *
      * @return iterable<array{string, array<string, Measurement|array<string, float>|string|float|null>}> name and columns
@@ -213,7 +245,8 @@ final class WorkshopReader
         if (null === $raw || '' === $raw) {
             return null;
         }
-        $number = is_string($raw) && 1 === preg_match('/^\s*\d{1,6}([.,]\d{1,4})?\s*$/', $raw) ? (float) str_replace(',', '.', trim($raw)) : $raw;
+        $number =
+            is_string($raw) && 1 === preg_match('/^\s*\d{1,6}([.,]\d{1,4})?\s*$/', $raw) ? (float) str_replace(',', '.', trim($raw)) : $raw;
         if ((is_float($number) || is_int($number)) && $number >= 0 && $number < 1e6) {
             return (float) $number;
         }
@@ -232,9 +265,20 @@ final class WorkshopReader
             return [];
         }
         foreach ($given as $element => $percent) {
-            $value = $reader->measured((string) $element, 'percent', [0, 100], null, is_int($percent) || is_float($percent) ? ['value' => $percent, 'unit' => 'percent'] : $percent, $pointer.'/'.ValueReader::escape((string) $element));
+            $value = $reader->measured(
+                (string) $element,
+                'percent',
+                [0, 100],
+                null,
+                is_int($percent) || is_float($percent) ? ['value' => $percent, 'unit' => 'percent'] : $percent,
+                $pointer.'/'.ValueReader::escape((string) $element),
+            );
             if (1 !== preg_match('/^[A-Z][a-z]?$/', (string) $element)) {
-                $reader->refuse($pointer.'/'.ValueReader::escape((string) $element), 'workshop.element', 'This is not the sign of an element, such as Si.');
+                $reader->refuse(
+                    $pointer.'/'.ValueReader::escape((string) $element),
+                    'workshop.element',
+                    'This is not the sign of an element, such as Si.',
+                );
             } elseif (null !== $value) {
                 $shares[(string) $element] = $value->si();
             }

@@ -70,10 +70,12 @@ class Caster implements UserInterface, PasswordAuthenticatedUserInterface
     }
 
     /**
-     * From plain columns: every request asks who is signed in, and most of them need no more than this. It is not kept track of; whoever changes a
+     * From plain columns: every request asks who is signed in, and most of them need no more than this. It is not kept track of; whoever
+     * changes a
      * caster finds it in storage first.
      *
-     * @param array{caster_id: string, email: string, name: string, password_hash: string, units: string, theme: string, dismissed_cautions: string, joined_at: string, idle_minutes: int|string, single_keys: int|string, revision: string} $row
+     * @param array{caster_id: string, email: string, name: string, password_hash: string, units: string, theme: string,
+     *     dismissed_cautions: string, joined_at: string, idle_minutes: int|string, single_keys: int|string, revision: string} $row
      */
     public static function stored(array $row): self
     {
@@ -94,9 +96,12 @@ class Caster implements UserInterface, PasswordAuthenticatedUserInterface
     private static function object(string $json): array
     {
         $value = json_decode($json, true);
+        $object = [];
+        foreach (is_array($value) ? $value : [] as $key => $part) {
+            $object[(string) $key] = $part;
+        }
 
-        /* @var array<string, mixed> */
-        return is_array($value) ? $value : [];
+        return $object;
     }
 
     public function changePasswordHash(string $hash): void
@@ -106,7 +111,7 @@ class Caster implements UserInterface, PasswordAuthenticatedUserInterface
 
     /**
      * @param array<string, string> $units
-     * @param list<string>          $dismissedCautions
+     * @param list<string> $dismissedCautions
      */
     public function prefer(array $units, string $theme, array $dismissedCautions, int $idleMinutes, bool $singleKeys): void
     {

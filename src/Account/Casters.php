@@ -23,8 +23,11 @@ use Symfony\Component\Security\Core\User\UserProviderInterface;
  */
 final readonly class Casters implements UserProviderInterface
 {
-    public function __construct(private EntityManagerInterface $storage, private SignIns $signIns, private PasswordHasherFactoryInterface $hashers)
-    {
+    public function __construct(
+        private EntityManagerInterface $storage,
+        private SignIns $signIns,
+        private PasswordHasherFactoryInterface $hashers,
+    ) {
     }
 
     public function loadUserByIdentifier(string $identifier): Caster

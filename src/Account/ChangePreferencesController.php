@@ -43,7 +43,9 @@ final readonly class ChangePreferencesController
     private function units(mixed $given): array
     {
         if (!is_array($given)) {
-            throw RejectedRecord::because([new FieldProblem('/units', 'record.not_an_object', 'Units are an object of kinds with their unit.')]);
+            throw RejectedRecord::because([
+                new FieldProblem('/units', 'record.not_an_object', 'Units are an object of kinds with their unit.'),
+            ]);
         }
         $units = [];
         foreach ($given as $dimension => $code) {
@@ -60,12 +62,18 @@ final readonly class ChangePreferencesController
     {
         return is_int($given) && in_array($given, Caster::IDLE_MINUTES, true)
             ? $given
-            : throw RejectedRecord::because([new FieldProblem('/idle_minutes', 'account.idle', 'Choose an hour, half a day or two weeks: 60, 720 or 20160 minutes.')]);
+            : throw RejectedRecord::because([
+                new FieldProblem('/idle_minutes', 'account.idle', 'Choose an hour, half a day or two weeks: 60, 720 or 20160 minutes.'),
+            ]);
     }
 
     private function singleKeys(mixed $given): bool
     {
-        return is_bool($given) ? $given : throw RejectedRecord::because([new FieldProblem('/single_keys', 'record.not_yes_or_no', 'This must be yes or no (true or false).')]);
+        return is_bool($given)
+            ? $given
+            : throw RejectedRecord::because([
+                new FieldProblem('/single_keys', 'record.not_yes_or_no', 'This must be yes or no (true or false).'),
+            ]);
     }
 
     private function theme(mixed $given): string

@@ -13,22 +13,43 @@ final class Passwords
     /** Hashers stop reading here; a longer one would be cut without a word. */
     private const LONGEST = 4096;
     private const LEAST_DIFFERENT = 5;
-    private const RUNS = ['abcdefghijklmnopqrstuvwxyz', '01234567890123456789', 'qwertyuiop', 'asdfghjkl', 'zxcvbnm', 'qwertzuiop', 'azertyuiop', '1qaz2wsx3edc4rfv5tgb6yhn7ujm'];
+    private const RUNS = [
+        'abcdefghijklmnopqrstuvwxyz',
+        '01234567890123456789',
+        'qwertyuiop',
+        'asdfghjkl',
+        'zxcvbnm',
+        'qwertzuiop',
+        'azertyuiop',
+        '1qaz2wsx3edc4rfv5tgb6yhn7ujm',
+    ];
 
     /**
      * @param string $address of the account
-     * @param string $name    of the caster
+     * @param string $name of the caster
      *
      * @return list<FieldProblem>
      */
     public static function problems(string $password, string $pointer, string $address, string $name): array
     {
         $words = match (true) {
-            mb_strlen($password) < self::SHORTEST => ['short', 'Use at least '.self::SHORTEST.' characters; a few words in a row are good.'],
+            mb_strlen($password) < self::SHORTEST => [
+                'short',
+                'Use at least '.self::SHORTEST.' characters; a few words in a row are good.',
+            ],
             strlen($password) > self::LONGEST => ['long', 'That is too long.'],
-            self::isCommon($password) => ['common', 'This password is on every list of common ones. A few unusual words in a row are good.'],
-            self::isOwn($password, [...explode('@', Address::normal($address)), Address::normal($address), $name]) => ['own', 'Your own address or name is the first thing somebody would try. A few unusual words in a row are good.'],
-            self::isTrivial($password) => ['trivial', 'This is too regular: a run of keys or the same few characters again and again. A few unusual words in a row are good.'],
+            self::isCommon($password) => [
+                'common',
+                'This password is on every list of common ones. A few unusual words in a row are good.',
+            ],
+            self::isOwn($password, [...explode('@', Address::normal($address)), Address::normal($address), $name]) => [
+                'own',
+                'Your own address or name is the first thing somebody would try. A few unusual words in a row are good.',
+            ],
+            self::isTrivial($password) => [
+                'trivial',
+                'This is too regular: a run of keys or the same few characters again and again. A few unusual words in a row are good.',
+            ],
             default => null,
         };
 
@@ -43,7 +64,17 @@ final class Passwords
         $list ??= array_fill_keys(self::list(), true);
         $plain = mb_strtolower($password);
         $bare = preg_replace('/^[^\p{L}]+|[^\p{L}]+$/u', '', $plain) ?? $plain;
-        $letters = static fn (string $text): string => strtr($text, ['0' => 'o', '1' => 'i', '3' => 'e', '4' => 'a', '5' => 's', '7' => 't', '@' => 'a', '$' => 's', '!' => 'i']);
+        $letters = static fn (string $text): string => strtr($text, [
+            '0' => 'o',
+            '1' => 'i',
+            '3' => 'e',
+            '4' => 'a',
+            '5' => 's',
+            '7' => 't',
+            '@' => 'a',
+            '$' => 's',
+            '!' => 'i',
+        ]);
         $joined = static fn (string $text): string => preg_replace('/[\s._-]+/u', '', $text) ?? $text;
         foreach ([$plain, $bare, $letters($plain), $letters($bare), $joined($plain), $joined($letters($bare))] as $form) {
             $trimmed = preg_replace('/[^\p{L}]+$/u', '', $form) ?? $form;
@@ -54,7 +85,12 @@ final class Passwords
                 }
             }
             $half = intdiv(mb_strlen($form), 2);
-            if (0 === mb_strlen($form) % 2 && $half > 2 && mb_substr($form, 0, $half) === mb_substr($form, $half) && isset($list[mb_substr($form, 0, $half)])) {
+            if (
+                0 === mb_strlen($form) % 2
+                && $half > 2
+                && mb_substr($form, 0, $half) === mb_substr($form, $half)
+                && isset($list[mb_substr($form, 0, $half)])
+            ) {
                 return true;
             }
         }

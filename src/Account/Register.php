@@ -12,7 +12,8 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 
 /**
- * Opens an account. An address that has one already is answered like any other, in as much time: strangers must not learn who has an account.
+ * Opens an account. An address that has one already is answered like any other, in as much time: strangers must not learn who has an
+ * account.
  * Its owner notices nothing, and signs in with the old password.
  */
 final readonly class Register

@@ -9,12 +9,19 @@ use Psr\Log\LoggerInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\RequestStack;
 
-/** What happened to accounts: sign-ins, refusals, changed passwords. Addresses are kept as a keyed hash: enough to see a pattern, no list of people. */
+/**
+ * What happened to accounts: sign-ins, refusals, changed passwords. Addresses are kept as a keyed hash: enough to see a pattern, no list
+ * of people.
+ */
 #[WithMonologChannel('account')]
 final readonly class SecurityLog
 {
-    public function __construct(private LoggerInterface $logger, private RequestStack $requests, #[Autowire('%kernel.secret%')] private string $secret)
-    {
+    public function __construct(
+        private LoggerInterface $logger,
+        private RequestStack $requests,
+        #[Autowire('%kernel.secret%')]
+        private string $secret,
+    ) {
     }
 
     public function note(string $event, Caster|string|null $who = null): void

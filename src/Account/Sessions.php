@@ -11,7 +11,8 @@ use Symfony\Component\HttpFoundation\Session\Storage\Handler\PdoSessionHandler;
 /**
  * Sessions in the database, so that they outlive the servers.
  *
- * No lock: two pages of one caster load side by side, and a long read holds up nothing; a session changes at sign-in and sign-out only. Its row is
+ * No lock: two pages of one caster load side by side, and a long read holds up nothing; a session changes at sign-in and sign-out only.
+ * Its row is
  * written when it changes and, so that it stays, every few minutes (framework.session.metadata_update_threshold), not at every request.
  */
 final class Sessions extends PdoSessionHandler
@@ -28,7 +29,9 @@ final class Sessions extends PdoSessionHandler
             'db_table' => 'session',
             'lock_mode' => self::LOCK_NONE,
             // Somebody who only looked at the sign-in page need not be remembered for two weeks.
-            'ttl' => static fn (): ?int => true === $requests->getMainRequest()?->getSession()->has('_security_api') ? null : self::VISITOR_S,
+            'ttl' => static fn (): ?int => true === $requests->getMainRequest()?->getSession()->has('_security_api')
+                ? null
+                : self::VISITOR_S,
         ]);
     }
 

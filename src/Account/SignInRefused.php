@@ -28,9 +28,19 @@ final readonly class SignInRefused implements AuthenticationFailureHandlerInterf
         }
         $body = json_decode($request->getContent(), true);
         $address = is_array($body) && is_string($body['email'] ?? null) ? $body['email'] : '';
-        $this->log->note($exception instanceof TooManyLoginAttemptsAuthenticationException ? 'sign_in_throttled' : 'sign_in_refused', $address);
+        $this->log->note(
+            $exception instanceof TooManyLoginAttemptsAuthenticationException ? 'sign_in_throttled' : 'sign_in_refused',
+            $address,
+        );
         if ($exception instanceof TooManyLoginAttemptsAuthenticationException) {
-            return Problem::response(429, 'account.too_many_tries', 'Too many tries. Wait a minute, then try again.', [], [], ['Retry-After' => '60']);
+            return Problem::response(
+                429,
+                'account.too_many_tries',
+                'Too many tries. Wait a minute, then try again.',
+                [],
+                [],
+                ['Retry-After' => '60'],
+            );
         }
         $words = 'That address and password do not go together.';
 

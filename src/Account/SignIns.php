@@ -26,13 +26,22 @@ final readonly class SignIns
     public function begin(Caster $caster): void
     {
         $request = $this->requests->getMainRequest();
-        $signIn = new SignIn($this->storage->getReference(Caster::class, $caster->id()) ?? $caster, DeviceName::of($request), $this->clock->now());
+        $signIn = new SignIn(
+            $this->storage->getReference(Caster::class, $caster->id()) ?? $caster,
+            DeviceName::of($request),
+            $this->clock->now(),
+        );
         $this->storage->persist($signIn);
         $this->storage->flush();
-        $this->storage->getConnection()->executeStatement(
-            'DELETE FROM sign_in WHERE caster_id = ? AND id NOT IN (SELECT id FROM (SELECT id FROM sign_in WHERE caster_id = ? ORDER BY last_seen_at DESC, id DESC LIMIT '.self::MOST.') newest)',
-            [$caster->id()->toBinary(), $caster->id()->toBinary()],
-        );
+        $this->storage
+            ->getConnection()
+            ->executeStatement(
+                'DELETE FROM sign_in WHERE caster_id = ? AND id NOT IN (SELECT id FROM (SELECT id FROM sign_in WHERE caster_id = ? '
+                    .'ORDER BY last_seen_at DESC, id DESC LIMIT '.
+                    self::MOST.
+                    ') newest)',
+                [$caster->id()->toBinary(), $caster->id()->toBinary()],
+            );
         $request?->getSession()->set(self::KEY, $signIn->id()->toRfc4122());
     }
 
@@ -44,9 +53,14 @@ final readonly class SignIns
             return null;
         }
         $connection = $this->storage->getConnection();
-        /** @var array{last_seen_at: string, caster_id: string, email: string, name: string, password_hash: string, units: string, theme: string, dismissed_cautions: string, joined_at: string, idle_minutes: int|string, single_keys: int|string, revision: string}|false $row */
+        /**
+         * @var array{last_seen_at: string, caster_id: string, email: string, name: string, password_hash: string, units: string,
+         *     theme: string, dismissed_cautions: string, joined_at: string, idle_minutes: int|string, single_keys: int|string,
+         *     revision: string}|false $row
+         */
         $row = $connection->fetchAssociative(
-            'SELECT s.last_seen_at, c.id AS caster_id, c.email, c.name, c.password_hash, c.units, c.theme, c.dismissed_cautions, c.joined_at, c.idle_minutes, c.single_keys, c.revision
+            'SELECT s.last_seen_at, c.id AS caster_id, c.email, c.name, c.password_hash, c.units, c.theme, c.dismissed_cautions,
+                c.joined_at, c.idle_minutes, c.single_keys, c.revision
              FROM sign_in s JOIN caster c ON c.id = s.caster_id WHERE s.id = ?',
             [$here->toBinary()],
         );
@@ -61,7 +75,10 @@ final readonly class SignIns
             return null;
         }
         if ($idle > self::TOLD_TO_S) {
-            $connection->executeStatement('UPDATE sign_in SET last_seen_at = ? WHERE id = ?', [$now->format('Y-m-d H:i:s'), $here->toBinary()]);
+            $connection->executeStatement('UPDATE sign_in SET last_seen_at = ? WHERE id = ?', [
+                $now->format('Y-m-d H:i:s'),
+                $here->toBinary(),
+            ]);
         }
 
         return Caster::stored($row);
@@ -73,20 +90,27 @@ final readonly class SignIns
         $here = $this->here();
         $all = $this->storage->getRepository(SignIn::class)->findBy(['caster' => $caster], ['lastSeenAt' => 'DESC', 'id' => 'DESC']);
 
-        return array_map(static fn (SignIn $signIn): array => $signIn->toArray() + ['here' => true === $here?->equals($signIn->id())], $all);
+        $told = static fn (SignIn $one): array => $one->toArray() + ['here' => true === $here?->equals($one->id())];
+
+        return array_map($told, $all);
     }
 
     /** @return bool whether there was such a sign-in */
     public function end(Caster $caster, Uuid $one): bool
     {
-        return 0 < $this->storage->getConnection()->executeStatement('DELETE FROM sign_in WHERE caster_id = ? AND id = ?', [$caster->id()->toBinary(), $one->toBinary()]);
+        return 0 <
+            $this->storage
+                ->getConnection()
+                ->executeStatement('DELETE FROM sign_in WHERE caster_id = ? AND id = ?', [$caster->id()->toBinary(), $one->toBinary()]);
     }
 
     /** Ends all sign-ins of this caster but the one that asks. */
     public function endElsewhere(Caster $caster): void
     {
         $here = $this->here()?->toBinary() ?? '';
-        $this->storage->getConnection()->executeStatement('DELETE FROM sign_in WHERE caster_id = ? AND id <> ?', [$caster->id()->toBinary(), $here]);
+        $this->storage
+            ->getConnection()
+            ->executeStatement('DELETE FROM sign_in WHERE caster_id = ? AND id <> ?', [$caster->id()->toBinary(), $here]);
     }
 
     public function endHere(): void

@@ -34,30 +34,42 @@ final readonly class BenchController
         $changed = $this->changed(array_values(array_filter(array_column($open, 'previous_id'))));
 
         return new JsonResponse([
-            'waiting' => array_map(static fn (array $waiting): array => $waiting['line'] + [
-                'waits_for' => $waiting['waits_for'],
-                'findings' => $waiting['findings'],
-                'changed' => $changed[$waiting['previous_id'] ?? ''] ?? [],
-            ], $open),
+            'waiting' => array_map(
+                static fn (array $waiting): array => $waiting['line'] + [
+                    'waits_for' => $waiting['waits_for'],
+                    'findings' => $waiting['findings'],
+                    'changed' => $changed[$waiting['previous_id'] ?? ''] ?? [],
+                ],
+                $open,
+            ),
             'repeat_list' => $this->repeatList($caster),
         ]);
     }
 
     /**
-     * Pour → inspection → findings → next attempt: what each of the latest attempts waits for. A good casting waits for nothing, nor does one that
+     * Pour → inspection → findings → next attempt: what each of the latest attempts waits for. A good casting waits for nothing, nor does
+     * one that
      * was tried again since. Reads plain columns, as the ledger does.
      *
      * @return list<array{line: array<string, mixed>, waits_for: string, findings: int, previous_id: string|null}>
      */
     private function open(Caster $caster): array
     {
-        /** @var list<array{id: string, casting_id: string, previous_id: string|null, name: string, number: int|string, poured_on: string|null, verdict: string|null, process: string|null, alloy: string|null, pour_temperature_k: float|string|null, version: int|string, found: int|string, followed: int|string, tried_again: int|string}> $rows */
+        /**
+         * @var list<array{id: string, casting_id: string, previous_id: string|null, name: string, number: int|string,
+         * poured_on: string|null, verdict: string|null, process: string|null, alloy: string|null, pour_temperature_k: float|string|null,
+         *     version: int|string, found: int|string, followed: int|string, tried_again: int|string}> $rows
+         */
         $rows = $this->connection->fetchAllAssociative(
-            'SELECT a.id, a.casting_id, a.previous_id, c.name, a.number, a.poured_on, a.verdict, a.process, a.alloy, a.pour_temperature_k, a.version,
+            'SELECT a.id, a.casting_id, a.previous_id, c.name, a.number, a.poured_on, a.verdict, a.process, a.alloy,
+                a.pour_temperature_k, a.version,
                     (SELECT COUNT(*) FROM finding f WHERE f.attempt_id = a.id AND f.binned_at IS NULL) AS found,
                     EXISTS (SELECT 1 FROM attempt n WHERE n.previous_id = a.id AND n.binned_at IS NULL) AS followed,
-                    (SELECT n.number FROM attempt n WHERE n.casting_id = a.casting_id AND n.binned_at IS NULL ORDER BY n.number DESC LIMIT 1) > a.number AS tried_again
-             FROM (SELECT id FROM attempt WHERE caster_id = ? AND binned_at IS NULL ORDER BY happened_on DESC, id DESC LIMIT '.self::LOOKED_THROUGH.') latest
+                    (SELECT n.number FROM attempt n WHERE n.casting_id = a.casting_id AND n.binned_at IS NULL
+                        ORDER BY n.number DESC LIMIT 1) > a.number AS tried_again
+             FROM (SELECT id FROM attempt WHERE caster_id = ? AND binned_at IS NULL ORDER BY happened_on DESC, id DESC LIMIT '.
+                self::LOOKED_THROUGH.
+                ') latest
              JOIN attempt a ON a.id = latest.id JOIN casting c ON c.id = a.casting_id ORDER BY a.happened_on DESC, a.number DESC',
             [$caster->id()->toBinary()],
         );
@@ -88,7 +100,14 @@ final readonly class BenchController
     private function changed(array $attempts): array
     {
         /** @var list<array{attempt_id: string, remedy: string}> $rows */
-        $rows = [] === $attempts ? [] : $this->connection->fetchAllAssociative('SELECT attempt_id, remedy FROM accepted_change WHERE attempt_id IN (?)', [$attempts], [ArrayParameterType::BINARY]);
+        $rows =
+            [] === $attempts
+                ? []
+                : $this->connection->fetchAllAssociative(
+                    'SELECT attempt_id, remedy FROM accepted_change WHERE attempt_id IN (?)',
+                    [$attempts],
+                    [ArrayParameterType::BINARY],
+                );
         $changed = [];
         foreach ($rows as $row) {
             $remedy = Remedies::find($row['remedy']);
@@ -113,12 +132,15 @@ final readonly class BenchController
         $causes = array_keys($times);
         usort($causes, static fn (string $a, string $b): int => [$times[$b], $last[$b]] <=> [$times[$a], $last[$a]]);
 
-        return array_map(fn (string $cause): array => [
-            'cause' => $cause,
-            'label' => $this->catalogue->causes[$cause]->label ?? $cause,
-            'times' => $times[$cause],
-            'last_on' => $last[$cause],
-            'processes' => $this->catalogue->causes[$cause]->processes ?? null,
-        ], array_slice($causes, 0, self::MOST_REPEATED));
+        return array_map(
+            fn (string $cause): array => [
+                'cause' => $cause,
+                'label' => $this->catalogue->causes[$cause]->label ?? $cause,
+                'times' => $times[$cause],
+                'last_on' => $last[$cause],
+                'processes' => $this->catalogue->causes[$cause]->processes ?? null,
+            ],
+            array_slice($causes, 0, self::MOST_REPEATED),
+        );
     }
 }

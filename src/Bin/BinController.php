@@ -27,13 +27,22 @@ final readonly class BinController
     {
         ($this->empty)($caster);
         // What went with its casting comes back with it and is not told apart.
-        /** @var list<array{part: string, id: string, name: string|null, about: string, number: int|string|null, binned_at: string}> $rows */
+        /**
+         * @var list<array{part: string, id: string, name: string|null, about: string, number: int|string|null, binned_at: string}> $rows
+         */
         $rows = $this->storage->fetchAllAssociative(
-            "(SELECT 'casting' AS part, id, name, '' AS about, NULL AS number, binned_at FROM casting WHERE caster_id = :caster AND binned_at IS NOT NULL)
-             UNION ALL (SELECT 'attempt', a.id, a.name, c.name, a.number, a.binned_at FROM attempt a JOIN casting c ON c.id = a.casting_id WHERE a.caster_id = :caster AND a.binned_at IS NOT NULL AND a.binned_with_casting = 0)
-             UNION ALL (SELECT 'heat', id, name, COALESCE(melted_on, ''), NULL, binned_at FROM heat WHERE caster_id = :caster AND binned_at IS NOT NULL)
-             UNION ALL (SELECT 'finding', f.id, f.kind, c.name, a.number, f.binned_at FROM finding f JOIN attempt a ON a.id = f.attempt_id JOIN casting c ON c.id = a.casting_id WHERE a.caster_id = :caster AND f.binned_at IS NOT NULL)
-             UNION ALL (SELECT 'workshop_row', id, JSON_VALUE(content, '$.name'), kind, NULL, binned_at FROM workshop_row WHERE caster_id = :caster AND binned_at IS NOT NULL)
+            "(SELECT 'casting' AS part, id, name, '' AS about, NULL AS number, binned_at FROM casting WHERE caster_id = :caster
+                AND binned_at IS NOT NULL)
+             UNION ALL (SELECT 'attempt', a.id, a.name, c.name, a.number, a.binned_at FROM attempt a
+                 JOIN casting c ON c.id = a.casting_id WHERE a.caster_id = :caster AND a.binned_at IS NOT NULL
+                     AND a.binned_with_casting = 0)
+             UNION ALL (SELECT 'heat', id, name, COALESCE(melted_on, ''), NULL, binned_at FROM heat WHERE caster_id = :caster
+                 AND binned_at IS NOT NULL)
+             UNION ALL (SELECT 'finding', f.id, f.kind, c.name, a.number, f.binned_at FROM finding f
+                 JOIN attempt a ON a.id = f.attempt_id JOIN casting c ON c.id = a.casting_id WHERE a.caster_id = :caster
+                     AND f.binned_at IS NOT NULL)
+             UNION ALL (SELECT 'workshop_row', id, JSON_VALUE(content, '$.name'), kind, NULL, binned_at FROM workshop_row
+                 WHERE caster_id = :caster AND binned_at IS NOT NULL)
              ORDER BY binned_at DESC, id DESC LIMIT ".self::MOST,
             ['caster' => $caster->id()->toBinary()],
         );
@@ -59,6 +68,12 @@ final readonly class BinController
         $since = new \DateTimeImmutable($row['binned_at']);
         $gone = (int) $since->diff($this->clock->now())->days;
 
-        return ['part' => $row['part'], 'id' => Uuid::fromBinary($row['id'])->toRfc4122(), 'words' => $words, 'binned_on' => $since->format('Y-m-d'), 'days_left' => max(0, EmptyBin::DAYS - $gone)];
+        return [
+            'part' => $row['part'],
+            'id' => Uuid::fromBinary($row['id'])->toRfc4122(),
+            'words' => $words,
+            'binned_on' => $since->format('Y-m-d'),
+            'days_left' => max(0, EmptyBin::DAYS - $gone),
+        ];
     }
 }

@@ -19,17 +19,30 @@ final readonly class EmptyBin
 
     public function __invoke(Caster $caster): void
     {
-        $until = $this->clock->now()->modify('-'.self::DAYS.' days')->format('Y-m-d H:i:s');
+        $until = $this->clock
+            ->now()
+            ->modify('-'.self::DAYS.' days')
+            ->format('Y-m-d H:i:s');
         $own = [$caster->id()->toBinary(), $until];
         $castings = 'SELECT id FROM casting WHERE caster_id = ? AND binned_at < ?';
         $attempts = 'SELECT id FROM (SELECT id FROM attempt WHERE caster_id = ? AND binned_at < ?) old';
-        $this->storage->executeStatement('DELETE f FROM finding f JOIN attempt a ON a.id = f.attempt_id WHERE a.caster_id = ? AND f.binned_at < ?', $own);
+        $this->storage->executeStatement(
+            'DELETE f FROM finding f JOIN attempt a ON a.id = f.attempt_id WHERE a.caster_id = ? AND f.binned_at < ?',
+            $own,
+        );
         $this->storage->executeStatement("UPDATE attempt SET previous_id = NULL WHERE previous_id IN ({$attempts})", $own);
         $this->storage->executeStatement('DELETE FROM attempt WHERE caster_id = ? AND binned_at < ?', $own);
-        $this->storage->executeStatement('UPDATE attempt a JOIN heat h ON h.id = a.heat_id SET a.heat_id = NULL WHERE h.caster_id = ? AND h.binned_at < ?', $own);
+        $this->storage->executeStatement(
+            'UPDATE attempt a JOIN heat h ON h.id = a.heat_id SET a.heat_id = NULL WHERE h.caster_id = ? AND h.binned_at < ?',
+            $own,
+        );
         $this->storage->executeStatement('DELETE FROM heat WHERE caster_id = ? AND binned_at < ?', $own);
         // A casting goes when the last of its attempts has gone: one that was put back keeps it.
-        $this->storage->executeStatement("DELETE FROM casting WHERE id IN (SELECT id FROM ({$castings}) old) AND NOT EXISTS (SELECT 1 FROM attempt a WHERE a.casting_id = casting.id)", $own);
+        $this->storage->executeStatement(
+            "DELETE FROM casting WHERE id IN (SELECT id FROM ({$castings}) old) AND NOT EXISTS (SELECT 1 FROM attempt a WHERE "
+                .'a.casting_id = casting.id)',
+            $own,
+        );
         $this->storage->executeStatement('DELETE FROM workshop_row WHERE caster_id = ? AND binned_at < ?', $own);
     }
 }

@@ -30,12 +30,22 @@ final readonly class ListCastingsController
     public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
         $page = max(1, min(1000, $request->query->getInt('page', 1)));
-        $found = $this->storage->getRepository(Casting::class)->findBy(['caster' => $caster, 'binnedAt' => null], ['updatedAt' => 'DESC', 'id' => 'DESC'], self::PAGE + 1, ($page - 1) * self::PAGE);
+        $found = $this->storage
+            ->getRepository(Casting::class)
+            ->findBy(
+                ['caster' => $caster, 'binnedAt' => null],
+                ['updatedAt' => 'DESC', 'id' => 'DESC'],
+                self::PAGE + 1,
+                ($page - 1) * self::PAGE,
+            );
         $castings = array_slice($found, 0, self::PAGE);
         $trails = $this->trails($castings);
 
         return new JsonResponse([
-            'castings' => array_map(static fn (Casting $casting): array => $casting->toArray() + ['trail' => $trails[$casting->id()->toRfc4122()] ?? []], $castings),
+            'castings' => array_map(
+                static fn (Casting $casting): array => $casting->toArray() + ['trail' => $trails[$casting->id()->toRfc4122()] ?? []],
+                $castings,
+            ),
             'page' => $page,
             'more' => count($found) > self::PAGE,
         ]);
@@ -53,9 +63,16 @@ final readonly class ListCastingsController
         if ([] === $castings) {
             return [];
         }
-        $one = '(SELECT casting_id, id, number, poured_on, verdict FROM attempt WHERE casting_id = ? AND binned_at IS NULL ORDER BY number DESC LIMIT '.self::STEPS.')';
+        $one =
+            '(SELECT casting_id, id, number, poured_on, verdict FROM attempt WHERE casting_id = ? AND binned_at IS NULL ORDER BY number '
+                .'DESC LIMIT '.
+            self::STEPS.
+            ')';
         /** @var list<array{casting_id: string, id: string, number: int|string, poured_on: string|null, verdict: string|null}> $rows */
-        $rows = $this->connection->fetchAllAssociative(implode(' UNION ALL ', array_fill(0, count($castings), $one)), array_map(static fn (Casting $casting): string => $casting->id()->toBinary(), $castings));
+        $rows = $this->connection->fetchAllAssociative(
+            implode(' UNION ALL ', array_fill(0, count($castings), $one)),
+            array_map(static fn (Casting $casting): string => $casting->id()->toBinary(), $castings),
+        );
         $trails = [];
         foreach ($rows as $row) {
             $verdict = Choices::known('verdict', $row['verdict']);

@@ -38,17 +38,25 @@ final readonly class ShowCastingController
     {
         $casting = $this->notebook->casting($id, $caster);
         $before = $request->query->getInt('before', \PHP_INT_MAX);
-        /** @var list<Attempt> $trail */
-        $trail = array_reverse($this->storage->createQuery('SELECT a FROM '.Attempt::class.' a WHERE a.casting = :casting AND a.binnedAt IS NULL AND a.number < :before ORDER BY a.number DESC')
-            ->setParameter('casting', $casting->id(), 'uuid')->setParameter('before', min($before, 2_000_000_000))->setMaxResults(self::SHOWN)->getResult());
+        /** @var list<Attempt> $latest */
+        $latest = $this->storage
+            ->createQuery('SELECT a FROM '.Attempt::class.' a WHERE a.casting = :casting AND a.binnedAt IS NULL AND a.number < :before
+                ORDER BY a.number DESC')
+            ->setParameter('casting', $casting->id(), 'uuid')
+            ->setParameter('before', min($before, 2_000_000_000))
+            ->setMaxResults(self::SHOWN)
+            ->getResult();
+        $trail = array_reverse($latest);
         $first = [] === $trail ? 1 : $trail[0]->number();
 
-        return new JsonResponse($casting->toArray() + [
-            'attempts' => $this->notebook->attempts($casting),
-            'next_number' => $this->notebook->nextNumber($casting),
-            'earlier' => $this->notebook->hasAttemptBefore($casting, $first) ? $first : null,
-            'trail' => array_map(fn (Attempt $attempt): array => $this->step($attempt), $trail),
-        ]);
+        return new JsonResponse(
+            $casting->toArray() + [
+                'attempts' => $this->notebook->attempts($casting),
+                'next_number' => $this->notebook->nextNumber($casting),
+                'earlier' => $this->notebook->hasAttemptBefore($casting, $first) ? $first : null,
+                'trail' => array_map(fn (Attempt $attempt): array => $this->step($attempt), $trail),
+            ],
+        );
     }
 
     /** @return array<string, mixed> */
@@ -58,7 +66,9 @@ final readonly class ShowCastingController
             'name' => $attempt->name(),
             'note' => $attempt->note(),
             'findings' => array_map(static fn (RecordedFinding $finding): array => $finding->toArray(), $attempt->findings()),
-            'confirmed' => array_keys(array_filter($attempt->opinions(), static fn ($opinion): bool => 'confirmed' === $opinion->toArray()['opinion'])),
+            'confirmed' => array_keys(
+                array_filter($attempt->opinions(), static fn ($opinion): bool => 'confirmed' === $opinion->toArray()['opinion']),
+            ),
             'previous_id' => $attempt->previous()?->id()->toRfc4122(),
             'section' => $this->plans->drawing($attempt),
             'sheet' => null === $attempt->previous() ? null : $this->sheets->followed($attempt->previous(), $attempt),

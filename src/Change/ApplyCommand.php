@@ -13,17 +13,24 @@ use MoltenNotes\Core\Record\RejectedRecord;
 use MoltenNotes\Core\Record\ValueReader;
 
 /**
- * Does what a device asks for, once. Fields that nobody else touched since are changed, whatever else happened to the record; a field that says
- * something else by now is a clash, and then nothing of the command is kept. What was changed, by what and from what, goes into the history.
+ * Does what a device asks for, once. Fields that nobody else touched since are changed, whatever else happened to the record; a field
+ * that says
+ * something else by now is a clash, and then nothing of the command is kept. What was changed, by what and from what, goes into the
+ * history.
  */
 final readonly class ApplyCommand
 {
-    public function __construct(private OpenRecords $records, private History $history, private Notebook $notebook, private Connection $storage)
-    {
+    public function __construct(
+        private OpenRecords $records,
+        private History $history,
+        private Notebook $notebook,
+        private Connection $storage,
+    ) {
     }
 
     /**
-     * @return array{command: string, outcome: 'done'|'known', parts: list<array{part: string, id: string, version: int, created: bool}>, questions: list<array<string, string>>}
+     * @return array{command: string, outcome: 'done'|'known', parts: list<array{part: string, id: string, version: int, created: bool}>,
+     *     questions: list<array<string, string>>}
      *
      * @throws Clash
      * @throws RejectedRecord
@@ -35,7 +42,12 @@ final readonly class ApplyCommand
         $this->storage->fetchOne('SELECT id FROM caster WHERE id = ? FOR UPDATE', [$caster->id()->toBinary()]);
         $known = $this->history->answerTo($command, $caster);
         if (null !== $known) {
-            return ['command' => $command->id->toRfc4122(), 'outcome' => 'known', 'parts' => $known['parts'], 'questions' => $known['questions']];
+            return [
+                'command' => $command->id->toRfc4122(),
+                'outcome' => 'known',
+                'parts' => $known['parts'],
+                'questions' => $known['questions'],
+            ];
         }
         $reader = new ValueReader($caster->units());
         $opened = $changed = $clashes = [];
@@ -44,7 +56,17 @@ final readonly class ApplyCommand
             if (null === $record) {
                 continue;
             }
-            $begun = array_map(static fn (string $field): Changed => new Changed($change->part, $change->id, $record->about(), $field, null, $record->stored($field)), $record->begunWith());
+            $begun = array_map(
+                static fn (string $field): Changed => new Changed(
+                    $change->part,
+                    $change->id,
+                    $record->about(),
+                    $field,
+                    null,
+                    $record->stored($field),
+                ),
+                $record->begunWith(),
+            );
             $faults = count($reader->problems());
             $done = $this->change($record, $change, $caster, $reader, $clashes);
             if ($record->isNew()) {
@@ -63,7 +85,15 @@ final readonly class ApplyCommand
         if ([] !== $clashes) {
             throw new Clash($this->history->withWhoAndWhen($clashes, $caster));
         }
-        $parts = array_map(static fn (array $one): array => ['part' => $one[0]->part->value, 'id' => $one[0]->id->toRfc4122(), 'version' => $one[1]->version(), 'created' => $one[1]->isNew()], $opened);
+        $parts = array_map(
+            static fn (array $one): array => [
+                'part' => $one[0]->part->value,
+                'id' => $one[0]->id->toRfc4122(),
+                'version' => $one[1]->version(),
+                'created' => $one[1]->isNew(),
+            ],
+            $opened,
+        );
         $questions = array_map(static fn (FieldProblem $question): array => $question->toArray(), $reader->questions());
         $this->history->write($command, $caster, $device, ['parts' => $parts, 'questions' => $questions], $changed);
 
@@ -103,6 +133,7 @@ final readonly class ApplyCommand
     /** Whether what stands there is what the caster saw, be it given as it is stored or as it was typed in a command before this one. */
     private function stillSays(OpenRecord $record, string $field, mixed $stored, mixed $was, Caster $caster): bool
     {
-        return Plain::same($stored, $was) || Plain::same($stored, Plain::of($record->read($field, $was, '', new ValueReader($caster->units()))));
+        return Plain::same($stored, $was)
+            || Plain::same($stored, Plain::of($record->read($field, $was, '', new ValueReader($caster->units()))));
     }
 }

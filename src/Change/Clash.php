@@ -6,7 +6,9 @@ namespace MoltenNotes\App\Change;
 
 use MoltenNotes\App\Shared\Http\Clashing;
 
-/** Somebody, most likely the caster on another device, changed the same field since. Nothing of the command was kept; both sides are told. */
+/**
+ * Somebody, most likely the caster on another device, changed the same field since. Nothing of the command was kept; both sides are told.
+ */
 final class Clash extends \DomainException implements Clashing
 {
     /** @param non-empty-list<array<string, mixed>> $fields each with what was, what is asked for and what is stored */

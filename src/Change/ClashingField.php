@@ -7,7 +7,12 @@ namespace MoltenNotes\App\Change;
 /** A field that says something else than it did when the caster began. */
 final readonly class ClashingField
 {
-    public function __construct(public PartChange $change, public string $field, public FieldChange $wanted, public mixed $stored, public mixed $to)
-    {
+    public function __construct(
+        public PartChange $change,
+        public string $field,
+        public FieldChange $wanted,
+        public mixed $stored,
+        public mixed $to,
+    ) {
     }
 }

@@ -29,7 +29,10 @@ final class CommonFields
         if (null === $raw || '' === $raw) {
             return null;
         }
-        $date = is_string($raw) && 1 === preg_match('/^\d{4}-\d{2}-\d{2}$/', $raw) ? \DateTimeImmutable::createFromFormat('!Y-m-d', $raw) : false;
+        $date =
+            is_string($raw) && 1 === preg_match('/^\d{4}-\d{2}-\d{2}$/', $raw)
+                ? \DateTimeImmutable::createFromFormat('!Y-m-d', $raw)
+                : false;
         if (false === $date || $date->format('Y-m-d') !== $raw) {
             $reader->refuse($pointer, 'record.not_a_date', 'This must be a date such as 2026-05-03.');
 

@@ -21,13 +21,39 @@ use MoltenNotes\Core\Record\ValueWords;
 final readonly class FieldWords
 {
     private const LABELS = [
-        'poured_on' => 'Poured on', 'melted_on' => 'Melted on', 'verdict' => 'Verdict', 'note' => 'Note', 'name' => 'Name', 'heat' => 'Heat', 'casting' => 'Casting',
-        'attempt' => 'Attempt', 'binned' => 'In the bin', 'made' => 'Made', 'created' => 'Begun', 'kind' => 'Kind', 'places' => 'Where', 'looks' => 'Looks',
-        'shown_at' => 'Showed', 'severity' => 'How bad', 'purpose' => 'What counts as good', 'wanted' => 'How many', 'safe_lift' => 'One person lifts', 'currency' => 'Currency',
+        'poured_on' => 'Poured on',
+        'melted_on' => 'Melted on',
+        'verdict' => 'Verdict',
+        'note' => 'Note',
+        'name' => 'Name',
+        'heat' => 'Heat',
+        'casting' => 'Casting',
+        'attempt' => 'Attempt',
+        'binned' => 'In the bin',
+        'made' => 'Made',
+        'created' => 'Begun',
+        'kind' => 'Kind',
+        'places' => 'Where',
+        'looks' => 'Looks',
+        'shown_at' => 'Showed',
+        'severity' => 'How bad',
+        'purpose' => 'What counts as good',
+        'wanted' => 'How many',
+        'safe_lift' => 'One person lifts',
+        'currency' => 'Currency',
         'school' => 'Gating school',
     ];
     /** Fields that take a code of a list. */
-    private const LISTS = ['verdict' => 'verdict', 'purpose' => 'purpose', 'shown_at' => 'shown_at', 'severity' => 'severity', 'places' => 'place', 'looks' => 'look', 'school' => 'school', 'source' => 'energy_source'];
+    private const LISTS = [
+        'verdict' => 'verdict',
+        'purpose' => 'purpose',
+        'shown_at' => 'shown_at',
+        'severity' => 'severity',
+        'places' => 'place',
+        'looks' => 'look',
+        'school' => 'school',
+        'source' => 'energy_source',
+    ];
 
     private QuantityFormatter $format;
 
@@ -48,7 +74,7 @@ final readonly class FieldWords
             'opinions' => 'Opinion of '.self::lower(Catalogue::standard()->causes[$key]->label ?? $key),
             'sheet' => 'Change sheet: '.self::lower(Remedies::find($key)->label ?? $key),
             'tariffs' => 'Price of '.self::lower(Choices::label('energy_source', $key)),
-            default => $this->value($field)->label ?? self::LABELS[$field] ?? ucfirst(str_replace('_', ' ', $field)),
+            default => $this->value($field)->label ?? (self::LABELS[$field] ?? ucfirst(str_replace('_', ' ', $field))),
         };
     }
 
@@ -79,7 +105,11 @@ final readonly class FieldWords
         $reader = new ValueReader($this->units);
         $value = $reader->value($field, $plain, '');
 
-        return null === $value ? (is_string($plain) ? $plain : (string) json_encode($plain)) : ValueWords::of($field->key, $value, $this->format);
+        return null === $value
+            ? (is_string($plain)
+                ? $plain
+                : (string) json_encode($plain))
+            : ValueWords::of($field->key, $value, $this->format);
     }
 
     private function text(string $field, string $plain): string
@@ -87,12 +117,17 @@ final readonly class FieldWords
         $list = self::LISTS[$field] ?? (str_starts_with($field, 'answers.') ? 'answer' : null);
 
         return match (true) {
-            1 === preg_match('/^\d{4}-\d{2}-\d{2}$/', $plain) && in_array($field, ['poured_on', 'melted_on'], true) => (new \DateTimeImmutable($plain))->format('j M Y'),
+            self::isDay($field, $plain) => (new \DateTimeImmutable($plain))->format('j M Y'),
             'kind' === $field => Vocabulary::standard()->defects[$plain]->label ?? $plain,
             null !== $list => Choices::label($list, $plain),
             in_array($field, ['heat', 'casting', 'attempt'], true) => $this->names[$plain] ?? 'one that is gone',
             default => $plain,
         };
+    }
+
+    private static function isDay(string $field, string $plain): bool
+    {
+        return in_array($field, ['poured_on', 'melted_on'], true) && 1 === preg_match('/^\d{4}-\d{2}-\d{2}$/', $plain);
     }
 
     /** @param array<mixed> $plain */
@@ -111,7 +146,15 @@ final readonly class FieldWords
             return $this->measured($plain);
         }
 
-        return implode(', ', array_map(fn (mixed $part, int|string $key): string => (is_int($key) ? '' : "{$key} ").(is_scalar($part) ? $this->text($field, (string) $part) : (string) json_encode($part)), $plain, array_keys($plain)));
+        return implode(
+            ', ',
+            array_map(
+                fn (mixed $part, int|string $key): string => (is_int($key) ? '' : "{$key} ").
+                    (is_scalar($part) ? $this->text($field, (string) $part) : (string) json_encode($part)),
+                $plain,
+                array_keys($plain),
+            ),
+        );
     }
 
     /** @param array<mixed> $plain */
@@ -119,7 +162,9 @@ final readonly class FieldWords
     {
         $number = $plain['value'] ?? null;
         try {
-            return (is_int($number) || is_float($number)) && is_string($plain['unit'] ?? null) ? $this->format->measurement(Measurement::of((float) $number, $plain['unit'])) : (string) json_encode($plain);
+            return (is_int($number) || is_float($number)) && is_string($plain['unit'] ?? null)
+                ? $this->format->measurement(Measurement::of((float) $number, $plain['unit']))
+                : (string) json_encode($plain);
         } catch (CoreError) {
             return (string) json_encode($plain);
         }

@@ -36,7 +36,9 @@ final readonly class History
     public function answerTo(Command $command, Caster $caster): ?array
     {
         /** @var array{caster_id: string, fingerprint: string, answer: string}|false $row */
-        $row = $this->storage->fetchAssociative('SELECT caster_id, fingerprint, answer FROM command WHERE id = ?', [$command->id->toBinary()]);
+        $row = $this->storage->fetchAssociative('SELECT caster_id, fingerprint, answer FROM command WHERE id = ?', [
+            $command->id->toBinary(),
+        ]);
         if (false === $row) {
             return null;
         }
@@ -44,7 +46,9 @@ final readonly class History
             throw RecordNotFound::named('command');
         }
         if ($row['fingerprint'] !== $command->fingerprint) {
-            throw RejectedRecord::because([new FieldProblem('/id', 'command.id_used', 'This id was used for another command; what is new needs an id of its own.')]);
+            throw RejectedRecord::because([
+                new FieldProblem('/id', 'command.id_used', 'This id was used for another command; what is new needs an id of its own.'),
+            ]);
         }
 
         /** @var array{parts: list<array{part: string, id: string, version: int, created: bool}>, questions: list<array<string, string>>} */
@@ -53,22 +57,51 @@ final readonly class History
 
     /**
      * @param array<string, mixed> $answer
-     * @param list<Changed>        $changes
+     * @param list<Changed> $changes
      */
     public function write(Command $command, Caster $caster, string $device, array $answer, array $changes): void
     {
-        $this->storage->insert('command', [
-            'id' => $command->id->toBinary(), 'caster_id' => $caster->id()->toBinary(), 'fingerprint' => $command->fingerprint, 'answer' => self::json($answer), 'undoes' => $command->undoes?->toBinary(),
-            'device' => $device, 'made_at' => $command->madeAt->format('Y-m-d H:i:s'), 'kept_at' => $this->now()->format('Y-m-d H:i:s'),
-        ], ['id' => ParameterType::BINARY, 'caster_id' => ParameterType::BINARY, 'fingerprint' => ParameterType::BINARY, 'undoes' => null === $command->undoes ? ParameterType::NULL : ParameterType::BINARY]);
+        $this->storage->insert(
+            'command',
+            [
+                'id' => $command->id->toBinary(),
+                'caster_id' => $caster->id()->toBinary(),
+                'fingerprint' => $command->fingerprint,
+                'answer' => self::json($answer),
+                'undoes' => $command->undoes?->toBinary(),
+                'device' => $device,
+                'made_at' => $command->madeAt->format('Y-m-d H:i:s'),
+                'kept_at' => $this->now()->format('Y-m-d H:i:s'),
+            ],
+            [
+                'id' => ParameterType::BINARY,
+                'caster_id' => ParameterType::BINARY,
+                'fingerprint' => ParameterType::BINARY,
+                'undoes' => null === $command->undoes ? ParameterType::NULL : ParameterType::BINARY,
+            ],
+        );
         if ([] === $changes) {
             return;
         }
         $values = [];
         foreach ($changes as $change) {
-            array_push($values, $command->id->toBinary(), $caster->id()->toBinary(), $change->part->value, $change->record->toBinary(), $change->about->toBinary(), $change->field, self::json($change->was), self::json($change->became));
+            array_push(
+                $values,
+                $command->id->toBinary(),
+                $caster->id()->toBinary(),
+                $change->part->value,
+                $change->record->toBinary(),
+                $change->about->toBinary(),
+                $change->field,
+                self::json($change->was),
+                self::json($change->became),
+            );
         }
-        $this->storage->executeStatement('INSERT INTO record_change (command_id, caster_id, part, record_id, about_id, field, was, became) VALUES '.implode(', ', array_fill(0, count($changes), '(?, ?, ?, ?, ?, ?, ?, ?)')), $values);
+        $this->storage->executeStatement(
+            'INSERT INTO record_change (command_id, caster_id, part, record_id, about_id, field, was, became) VALUES '.
+                implode(', ', array_fill(0, count($changes), '(?, ?, ?, ?, ?, ?, ?, ?)')),
+            $values,
+        );
     }
 
     /**
@@ -84,7 +117,12 @@ final readonly class History
         $ids = array_map(static fn (Uuid $id): string => $id->toBinary(), $about);
         $older = null === $before ? '' : ' AND id < '.$before;
         /** @var list<array{command_id: string, latest: int|string}> $page */
-        $page = $this->storage->fetchAllAssociative("SELECT command_id, MAX(id) AS latest FROM record_change WHERE about_id IN ({$marks}) AND caster_id = ?{$older} GROUP BY command_id ORDER BY latest DESC LIMIT ".(self::PAGE + 1), [...$ids, $caster->id()->toBinary()]);
+        $page = $this->storage->fetchAllAssociative(
+            "SELECT command_id, MAX(id) AS latest FROM record_change WHERE about_id IN ({$marks}) AND caster_id = ?{$older} GROUP BY "
+                .'command_id ORDER BY latest DESC LIMIT '.
+                (self::PAGE + 1),
+            [...$ids, $caster->id()->toBinary()],
+        );
         $shown = array_slice($page, 0, self::PAGE);
         $commands = $this->commands(array_column($shown, 'command_id'), $ids, new FieldWords($caster->units(), $this->names($caster)));
 
@@ -92,7 +130,7 @@ final readonly class History
     }
 
     /**
-     * @param list<string> $ids   of commands
+     * @param list<string> $ids of commands
      * @param list<string> $about
      *
      * @return list<array<string, mixed>>
@@ -103,23 +141,38 @@ final readonly class History
             return [];
         }
         $in = static fn (array $of): string => implode(', ', array_fill(0, count($of), '?'));
-        /** @var list<array{command_id: string, undoes: string|null, device: string, made_at: string, kept_at: string, part: string, record_id: string, field: string, was: string|null, became: string|null, undone: string|null}> $rows */
+        /**
+         * @var list<array{command_id: string, undoes: string|null, device: string, made_at: string, kept_at: string, part: string,
+         *     record_id: string, field: string, was: string|null, became: string|null, undone: string|null}> $rows
+         */
         $rows = $this->storage->fetchAllAssociative(
-            "SELECT r.command_id, c.undoes, c.device, c.made_at, c.kept_at, r.part, r.record_id, r.field, r.was, r.became, (SELECT u.id FROM command u WHERE u.undoes = c.id AND u.caster_id = c.caster_id LIMIT 1) AS undone
-             FROM record_change r JOIN command c ON c.id = r.command_id WHERE r.command_id IN ({$in($ids)}) AND r.about_id IN ({$in($about)}) ORDER BY r.id",
+            "SELECT r.command_id, c.undoes, c.device, c.made_at, c.kept_at, r.part, r.record_id, r.field, r.was, r.became,
+                (SELECT u.id FROM command u WHERE u.undoes = c.id AND u.caster_id = c.caster_id LIMIT 1) AS undone
+             FROM record_change r JOIN command c ON c.id = r.command_id WHERE r.command_id IN ({$in($ids)}) AND r.about_id IN ({$in(
+                $about,
+            )}) ORDER BY r.id",
             [...$ids, ...$about],
         );
         $commands = array_fill_keys($ids, null);
         foreach ($rows as $row) {
             $commands[$row['command_id']] ??= [
-                'id' => Uuid::fromBinary($row['command_id'])->toRfc4122(), 'device' => $row['device'], 'made_at' => self::moment($row['made_at']), 'kept_at' => self::moment($row['kept_at']),
-                'undoes' => null === $row['undoes'] ? null : Uuid::fromBinary($row['undoes'])->toRfc4122(), 'taken_back' => null !== $row['undone'], 'changes' => [],
+                'id' => Uuid::fromBinary($row['command_id'])->toRfc4122(),
+                'device' => $row['device'],
+                'made_at' => self::moment($row['made_at']),
+                'kept_at' => self::moment($row['kept_at']),
+                'undoes' => null === $row['undoes'] ? null : Uuid::fromBinary($row['undoes'])->toRfc4122(),
+                'taken_back' => null !== $row['undone'],
+                'changes' => [],
             ];
             $was = self::value($row['was']);
             $became = self::value($row['became']);
             $commands[$row['command_id']]['changes'][] = [
-                'part' => $row['part'], 'id' => Uuid::fromBinary($row['record_id'])->toRfc4122(), 'field' => $row['field'], 'label' => $words->label($row['field']),
-                'was' => ['raw' => $was, 'shown' => $words->words($row['field'], $was)], 'became' => ['raw' => $became, 'shown' => $words->words($row['field'], $became)],
+                'part' => $row['part'],
+                'id' => Uuid::fromBinary($row['record_id'])->toRfc4122(),
+                'field' => $row['field'],
+                'label' => $words->label($row['field']),
+                'was' => ['raw' => $was, 'shown' => $words->words($row['field'], $was)],
+                'became' => ['raw' => $became, 'shown' => $words->words($row['field'], $became)],
             ];
         }
 
@@ -132,12 +185,17 @@ final readonly class History
         /** @var list<array{id: string, name: string}> $rows */
         $rows = $this->storage->fetchAllAssociative(
             "(SELECT id, name FROM casting WHERE caster_id = :caster ORDER BY updated_at DESC LIMIT 500)
-             UNION ALL (SELECT id, COALESCE(name, CONCAT('melt of ', DATE_FORMAT(melted_on, '%e %b %Y')), 'a melt') AS name FROM heat WHERE caster_id = :caster ORDER BY melted_on DESC LIMIT 500)
-             UNION ALL (SELECT a.id, CONCAT(c.name, ', no. ', a.number) AS name FROM attempt a JOIN casting c ON c.id = a.casting_id WHERE a.caster_id = :caster ORDER BY a.happened_on DESC LIMIT 500)",
+             UNION ALL (SELECT id, COALESCE(name, CONCAT('melt of ', DATE_FORMAT(melted_on, '%e %b %Y')), 'a melt') AS name
+                 FROM heat WHERE caster_id = :caster ORDER BY melted_on DESC LIMIT 500)
+             UNION ALL (SELECT a.id, CONCAT(c.name, ', no. ', a.number) AS name FROM attempt a
+                 JOIN casting c ON c.id = a.casting_id WHERE a.caster_id = :caster ORDER BY a.happened_on DESC LIMIT 500)",
             ['caster' => $caster->id()->toBinary()],
         );
 
-        return array_combine(array_map(static fn (array $row): string => Uuid::fromBinary($row['id'])->toRfc4122(), $rows), array_column($rows, 'name'));
+        return array_combine(
+            array_map(static fn (array $row): string => Uuid::fromBinary($row['id'])->toRfc4122(), $rows),
+            array_column($rows, 'name'),
+        );
     }
 
     /**
@@ -155,14 +213,22 @@ final readonly class History
         return array_map(function (ClashingField $clash) use ($words, $told): array {
             /** @var array{device: string, made_at: string}|false $last */
             $last = $this->storage->fetchAssociative(
-                'SELECT c.device, c.made_at FROM record_change r JOIN command c ON c.id = r.command_id WHERE r.record_id = ? AND r.field = ? ORDER BY r.id DESC LIMIT 1',
+                'SELECT c.device, c.made_at FROM record_change r JOIN command c ON c.id = r.command_id WHERE r.record_id = ? AND '
+                    .'r.field = ? ORDER BY r.id DESC LIMIT 1',
                 [$clash->change->id->toBinary(), $clash->field],
             );
 
             return [
-                'pointer' => $clash->wanted->pointer, 'part' => $clash->change->part->value, 'id' => $clash->change->id->toRfc4122(), 'field' => $clash->field, 'label' => $words->label($clash->field),
-                'was' => $told($clash->field, $clash->wanted->was), 'yours' => $told($clash->field, $clash->to), 'stored' => $told($clash->field, $clash->stored),
-                'device' => false === $last ? null : $last['device'], 'changed_at' => false === $last ? null : self::moment($last['made_at']),
+                'pointer' => $clash->wanted->pointer,
+                'part' => $clash->change->part->value,
+                'id' => $clash->change->id->toRfc4122(),
+                'field' => $clash->field,
+                'label' => $words->label($clash->field),
+                'was' => $told($clash->field, $clash->wanted->was),
+                'yours' => $told($clash->field, $clash->to),
+                'stored' => $told($clash->field, $clash->stored),
+                'device' => false === $last ? null : $last['device'],
+                'changed_at' => false === $last ? null : self::moment($last['made_at']),
             ];
         }, $clashes);
     }

@@ -14,7 +14,10 @@ use MoltenNotes\Core\NextAttempt\UnknownRemedy;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\ValueReader;
 
-/** What may stand on a change sheet: a remedy with the amount the plan offers (true), with one of the caster's own ({"new": …}), or none (null). */
+/**
+ * What may stand on a change sheet: a remedy with the amount the plan offers (true), with one of the caster's own ({"new": …}), or none
+ * (null).
+ */
 final class OfferedChanges
 {
     private const MOST_ROWS = 60;
@@ -36,7 +39,11 @@ final class OfferedChanges
             return $reader->refuse($pointer, $unknown->errorCode(), $unknown->getMessage());
         }
         if (null !== $this->notebook->next($attempt)) {
-            return $reader->refuse($pointer, 'planning.sheet_closed', 'The next attempt follows this sheet already; its predictions stay as written.');
+            return $reader->refuse(
+                $pointer,
+                'planning.sheet_closed',
+                'The next attempt follows this sheet already; its predictions stay as written.',
+            );
         }
         if (null === $raw || false === $raw) {
             return null;
@@ -44,7 +51,12 @@ final class OfferedChanges
         if (count($attempt->changes()) >= self::MOST_ROWS) {
             return $reader->refuse($pointer, 'planning.too_many', 'At most '.self::MOST_ROWS.' changes stand on a sheet.');
         }
-        $own = true === $raw ? null : $reader->object($raw, $pointer, 'A change is taken as it is offered (true), or with your own amount ({"new": …}).')['new'] ?? null;
+        $own =
+            true === $raw
+                ? null
+                : $reader->object($raw, $pointer, 'A change is taken as it is offered (true), or with your own amount ({"new": …}).')[
+                        'new'
+                    ] ?? null;
         if (null !== $own && null !== $remedy->field) {
             $record = $this->notebook->record($attempt);
             $value = $reader->value(Fields::get($remedy->field), $own, $pointer.'/new');
@@ -71,7 +83,8 @@ final class OfferedChanges
         if ($this->planned !== $says) {
             $this->planned = $says;
             $this->offers = [];
-            foreach ((new NextAttempt($this->catalogue, $attempt->caster()->units()))->proposals($record, array_keys($this->catalogue->causes)) as $change) {
+            $planner = new NextAttempt($this->catalogue, $attempt->caster()->units());
+            foreach ($planner->proposals($record, array_keys($this->catalogue->causes)) as $change) {
                 $this->offers[$change->remedy->code] ??= $change;
             }
         }

@@ -21,11 +21,19 @@ use MoltenNotes\Core\Record\UnknownField;
 use MoltenNotes\Core\Record\ValueReader;
 use Symfony\Component\Uid\Uuid;
 
-/** Fields of an attempt: its own, and "planned.…", "made.…", "observations.…", "answers.…", "opinions.…", "sheet.…" for what it holds many of. */
+/**
+ * Fields of an attempt: its own, and "planned.…", "made.…", "observations.…", "answers.…", "opinions.…", "sheet.…" for what it holds many
+ * of.
+ */
 final class OpenAttempt implements OpenRecord
 {
-    public function __construct(private readonly Attempt $attempt, private readonly bool $new, private readonly Notebook $notebook, private readonly OfferedChanges $offered, private readonly \DateTimeImmutable $now)
-    {
+    public function __construct(
+        private readonly Attempt $attempt,
+        private readonly bool $new,
+        private readonly Notebook $notebook,
+        private readonly OfferedChanges $offered,
+        private readonly \DateTimeImmutable $now,
+    ) {
     }
 
     public function isNew(): bool
@@ -41,7 +49,9 @@ final class OpenAttempt implements OpenRecord
     /** A next attempt begins as a copy of the plan before it. */
     public function begunWith(): array
     {
-        return $this->new ? array_map(static fn (string $field): string => "planned.{$field}", array_keys($this->attempt->valuesOf('planned')->all())) : [];
+        return $this->new
+            ? array_map(static fn (string $field): string => "planned.{$field}", array_keys($this->attempt->valuesOf('planned')->all()))
+            : [];
     }
 
     public function about(): Uuid
@@ -55,9 +65,17 @@ final class OpenAttempt implements OpenRecord
 
         return match ($group) {
             'planned', 'made' => $this->value($group, $key, $raw, $pointer, $reader),
-            'observations' => isset(Vocabulary::standard()->observations[$key]) ? $reader->mark($raw, $pointer) : self::noSuch($key, array_keys(Vocabulary::standard()->observations), 'an observation', $pointer, $reader),
-            'answers' => isset(Vocabulary::standard()->checks[$key]) ? (null === $raw ? null : $reader->choice('answer', $raw, $pointer)) : self::noSuch($key, array_keys(Vocabulary::standard()->checks), 'a check', $pointer, $reader),
-            'opinions' => isset(Catalogue::standard()->causes[$key]) ? self::opinion($raw, $pointer, $reader) : self::noSuch($key, array_keys(Catalogue::standard()->causes), 'a cause', $pointer, $reader),
+            'observations' => isset(Vocabulary::standard()->observations[$key])
+                ? $reader->mark($raw, $pointer)
+                : self::noSuch($key, array_keys(Vocabulary::standard()->observations), 'an observation', $pointer, $reader),
+            'answers' => isset(Vocabulary::standard()->checks[$key])
+                ? (null === $raw
+                    ? null
+                    : $reader->choice('answer', $raw, $pointer))
+                : self::noSuch($key, array_keys(Vocabulary::standard()->checks), 'a check', $pointer, $reader),
+            'opinions' => isset(Catalogue::standard()->causes[$key])
+                ? self::opinion($raw, $pointer, $reader)
+                : self::noSuch($key, array_keys(Catalogue::standard()->causes), 'a cause', $pointer, $reader),
             'sheet' => $this->offered->read($this->attempt, $key, $raw, $pointer, $reader),
             default => $this->own($field, $raw, $pointer, $reader),
         };
@@ -90,7 +108,11 @@ final class OpenAttempt implements OpenRecord
     {
         [$group, $key] = self::parted($field);
         match ($group) {
-            'planned', 'made' => $this->attempt->setValue($group, $key, $value instanceof Measurement || $value instanceof Sections || is_scalar($value) && !is_float($value) ? $value : null),
+            'planned', 'made' => $this->attempt->setValue(
+                $group,
+                $key,
+                $value instanceof Measurement || $value instanceof Sections || (is_scalar($value) && !is_float($value)) ? $value : null,
+            ),
             'observations' => $this->attempt->notice($key, true === $value),
             'answers' => $this->attempt->answer($key, in_array($value, ['yes', 'no', 'unclear'], true) ? $value : null),
             'opinions' => $this->opine($key, $value),
@@ -133,7 +155,11 @@ final class OpenAttempt implements OpenRecord
     private static function noSuch(string $key, array $known, string $kind, string $pointer, ValueReader $reader): null
     {
         $suggestion = Nearest::to(mb_scrub(mb_substr($key, 0, 60)), array_map(strval(...), $known));
-        $reader->refuse($pointer, 'record.unknown_code', "This is not {$kind} we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"));
+        $reader->refuse(
+            $pointer,
+            'record.unknown_code',
+            "This is not {$kind} we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"),
+        );
 
         return null;
     }
@@ -173,7 +199,10 @@ final class OpenAttempt implements OpenRecord
     private function heat(mixed $raw, string $pointer, ValueReader $reader): ?string
     {
         try {
-            return $this->notebook->heat(is_string($raw) ? $raw : '', $this->attempt->caster())->id()->toRfc4122();
+            return $this->notebook
+                ->heat(is_string($raw) ? $raw : '', $this->attempt->caster())
+                ->id()
+                ->toRfc4122();
         } catch (RecordNotFound) {
             return $reader->refuse($pointer, 'record.not_found', 'There is no such heat in this notebook.');
         }
@@ -182,7 +211,10 @@ final class OpenAttempt implements OpenRecord
     private function casting(mixed $raw, string $pointer, ValueReader $reader): ?string
     {
         try {
-            return $this->notebook->casting(is_string($raw) ? $raw : '', $this->attempt->caster())->id()->toRfc4122();
+            return $this->notebook
+                ->casting(is_string($raw) ? $raw : '', $this->attempt->caster())
+                ->id()
+                ->toRfc4122();
         } catch (RecordNotFound) {
             return $reader->refuse($pointer, 'record.not_found', 'There is no such casting in this notebook.');
         }
@@ -196,7 +228,9 @@ final class OpenAttempt implements OpenRecord
             'verdict' => $this->attempt->judge($text),
             'note' => $this->attempt->remark($text),
             'name' => $this->attempt->rename($text),
-            'heat' => $this->attempt->joinHeat(null === $text ? null : $this->notebook->own(Heat::class, Uuid::fromString($text), $this->attempt->caster())),
+            'heat' => $this->attempt->joinHeat(
+                null === $text ? null : $this->notebook->own(Heat::class, Uuid::fromString($text), $this->attempt->caster()),
+            ),
             'casting' => $this->move($text),
             default => $this->bin(true === $value),
         };
@@ -225,7 +259,11 @@ final class OpenAttempt implements OpenRecord
     {
         $opinion = is_array($value) ? $value['opinion'] ?? null : null;
         $note = is_array($value) ? $value['note'] ?? null : null;
-        $this->attempt->opine($cause, in_array($opinion, ['confirmed', 'suspected', 'ruled_out'], true) ? $opinion : null, is_string($note) ? $note : null);
+        $this->attempt->opine(
+            $cause,
+            in_array($opinion, ['confirmed', 'suspected', 'ruled_out'], true) ? $opinion : null,
+            is_string($note) ? $note : null,
+        );
     }
 
     private function keepChange(string $remedy, mixed $value): void

@@ -13,8 +13,12 @@ final class OpenCasting implements OpenRecord
 {
     private const MOST_WANTED = 10000;
 
-    public function __construct(private readonly Casting $casting, private readonly bool $new, private readonly Connection $storage, private readonly \DateTimeImmutable $now)
-    {
+    public function __construct(
+        private readonly Casting $casting,
+        private readonly bool $new,
+        private readonly Connection $storage,
+        private readonly \DateTimeImmutable $now,
+    ) {
     }
 
     public function isNew(): bool
@@ -80,7 +84,9 @@ final class OpenCasting implements OpenRecord
     private function bin(bool $in): void
     {
         $this->storage->executeStatement(
-            $in ? 'UPDATE attempt SET binned_at = ?, binned_with_casting = 1 WHERE casting_id = ? AND binned_at IS NULL' : 'UPDATE attempt SET binned_at = ?, binned_with_casting = 0 WHERE casting_id = ? AND binned_with_casting = 1',
+            $in
+                ? 'UPDATE attempt SET binned_at = ?, binned_with_casting = 1 WHERE casting_id = ? AND binned_at IS NULL'
+                : 'UPDATE attempt SET binned_at = ?, binned_with_casting = 0 WHERE casting_id = ? AND binned_with_casting = 1',
             [$in ? $this->now->format('Y-m-d H:i:s') : null, $this->casting->id()->toBinary()],
         );
         $this->casting->bin($in ? $this->now : null);

@@ -19,8 +19,12 @@ final class OpenFinding implements OpenRecord
     /** @var array<string, mixed> */
     private array $changed = [];
 
-    public function __construct(private readonly RecordedFinding $finding, private readonly bool $new, private readonly Notebook $notebook, private readonly \DateTimeImmutable $now)
-    {
+    public function __construct(
+        private readonly RecordedFinding $finding,
+        private readonly bool $new,
+        private readonly Notebook $notebook,
+        private readonly \DateTimeImmutable $now,
+    ) {
     }
 
     public function isNew(): bool
@@ -71,7 +75,7 @@ final class OpenFinding implements OpenRecord
         match ($field) {
             'attempt' => $value instanceof Attempt ? $this->finding->moveTo($value) : null,
             'binned' => $this->finding->bin(true === $value ? $this->now : null),
-            default => $this->changed[$field] = $value,
+            default => ($this->changed[$field] = $value),
         };
     }
 
@@ -85,7 +89,16 @@ final class OpenFinding implements OpenRecord
         $is = $this->changed + $this->finding->toArray();
         $codes = static fn (mixed $list): array => is_array($list) ? array_values(array_filter($list, is_string(...))) : [];
         $words = static fn (mixed $text): ?string => is_string($text) ? $text : null;
-        $this->finding->change(new Finding($words($is['kind']) ?? '', $codes($is['places']), $codes($is['looks']), $words($is['shown_at']), $words($is['severity']), $words($is['note'])));
+        $this->finding->change(
+            new Finding(
+                $words($is['kind']) ?? '',
+                $codes($is['places']),
+                $codes($is['looks']),
+                $words($is['shown_at']),
+                $words($is['severity']),
+                $words($is['note']),
+            ),
+        );
         $this->finding->touch($now);
     }
 
@@ -97,7 +110,13 @@ final class OpenFinding implements OpenRecord
         }
         $shown = is_string($raw) ? mb_substr(mb_scrub($raw), 0, 40) : gettype($raw);
         $suggestion = Nearest::to($shown, array_keys($defects));
-        $reader->refuse($pointer, 'record.unknown_code', null === $raw ? 'Say what kind of defect it is.' : "“{$shown}” is not a defect we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"));
+        $reader->refuse(
+            $pointer,
+            'record.unknown_code',
+            null === $raw
+                ? 'Say what kind of defect it is.'
+                : "“{$shown}” is not a defect we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"),
+        );
 
         return null;
     }

@@ -14,8 +14,12 @@ use Symfony\Component\Uid\Uuid;
 
 final class OpenHeat implements OpenRecord
 {
-    public function __construct(private readonly Heat $heat, private readonly bool $new, private readonly Notebook $notebook, private readonly \DateTimeImmutable $now)
-    {
+    public function __construct(
+        private readonly Heat $heat,
+        private readonly bool $new,
+        private readonly Notebook $notebook,
+        private readonly \DateTimeImmutable $now,
+    ) {
     }
 
     public function isNew(): bool
@@ -68,7 +72,10 @@ final class OpenHeat implements OpenRecord
             'name' => $this->heat->rename(is_string($value) ? $value : null),
             'melted_on' => $this->heat->meltOn($value instanceof \DateTimeImmutable ? $value : null),
             'binned' => $this->heat->bin(true === $value ? $this->now : null),
-            default => $this->heat->setValue($field, $value instanceof Measurement || $value instanceof Sections || is_scalar($value) && !is_float($value) ? $value : null),
+            default => $this->heat->setValue(
+                $field,
+                $value instanceof Measurement || $value instanceof Sections || (is_scalar($value) && !is_float($value)) ? $value : null,
+            ),
         };
     }
 

@@ -25,8 +25,13 @@ final readonly class OpenRecords
     private const MOST_FINDINGS = 100;
     private const MOST_THINGS = 200;
 
-    public function __construct(private Notebook $notebook, private OfferedChanges $offered, private StartNext $startNext, private Connection $storage, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Notebook $notebook,
+        private OfferedChanges $offered,
+        private StartNext $startNext,
+        private Connection $storage,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @return OpenRecord|null null where it was refused; the reader then holds why */
@@ -84,7 +89,11 @@ final readonly class OpenRecords
             return ($this->startNext)($previous, $change->id);
         }
         if (!is_string($of)) {
-            return $reader->refuse($change->pointer.'/create/casting', 'record.casting_missing', 'Say which casting this is an attempt at.');
+            return $reader->refuse(
+                $change->pointer.'/create/casting',
+                'record.casting_missing',
+                'Say which casting this is an attempt at.',
+            );
         }
         $casting = $this->notebook->casting($of, $caster);
         $attempt = new Attempt($change->id, $casting, $this->notebook->nextNumber($casting), null, $this->clock->now());
@@ -115,7 +124,11 @@ final readonly class OpenRecords
             $of = $change->create['attempt'] ?? null;
             $attempt = $this->notebook->attempt(is_string($of) ? $of : '', $caster);
             if (count($attempt->findings()) >= self::MOST_FINDINGS) {
-                return $reader->refuse($change->pointer, 'record.too_many_findings', 'At most '.self::MOST_FINDINGS.' findings to an attempt: put alike ones together.');
+                return $reader->refuse(
+                    $change->pointer,
+                    'record.too_many_findings',
+                    'At most '.self::MOST_FINDINGS.' findings to an attempt: put alike ones together.',
+                );
             }
             $finding = new RecordedFinding($change->id, $attempt, '', $this->clock->now());
             $this->notebook->add($finding);
@@ -133,12 +146,26 @@ final readonly class OpenRecords
             $this->mustBeNew($change, WorkshopRow::class);
             $kind = $change->create['kind'] ?? null;
             if (!is_string($kind) || !in_array($kind, WorkshopReader::kinds(), true)) {
-                return $reader->refuse($change->pointer.'/create/kind', 'record.unknown_choice', 'A thing of the workshop is one of: '.implode(', ', WorkshopReader::kinds()).'.');
+                return $reader->refuse(
+                    $change->pointer.'/create/kind',
+                    'record.unknown_choice',
+                    'A thing of the workshop is one of: '.implode(', ', WorkshopReader::kinds()).'.',
+                );
             }
             if ($this->notebook->things($caster, $kind) >= self::MOST_THINGS) {
-                return $reader->refuse($change->pointer, 'workshop.too_many', 'At most '.self::MOST_THINGS.' of a kind: take out what you no longer have.');
+                return $reader->refuse(
+                    $change->pointer,
+                    'workshop.too_many',
+                    'At most '.self::MOST_THINGS.' of a kind: take out what you no longer have.',
+                );
             }
-            $row = new WorkshopRow($change->id, $this->notebook->owner($caster), $kind, $this->notebook->nextPlace($caster, $kind), $this->clock->now());
+            $row = new WorkshopRow(
+                $change->id,
+                $this->notebook->owner($caster),
+                $kind,
+                $this->notebook->nextPlace($caster, $kind),
+                $this->clock->now(),
+            );
             $this->notebook->add($row);
         }
 

@@ -43,7 +43,13 @@ final class OpenThing implements OpenRecord
         }
         $columns = WorkshopReader::columns($this->row->kind());
         if (!in_array($field, $columns, true)) {
-            $reader->refuseUnknown([$field => 0], $columns, substr($pointer, 0, (int) strrpos($pointer, '/')), 'record.unknown_field', 'This is not kept of such a thing.');
+            $reader->refuseUnknown(
+                [$field => 0],
+                $columns,
+                substr($pointer, 0, (int) strrpos($pointer, '/')),
+                'record.unknown_field',
+                'This is not kept of such a thing.',
+            );
 
             return null;
         }

@@ -45,7 +45,9 @@ final class OpenWorkshop implements OpenRecord
 
     public function stored(string $field): mixed
     {
-        return str_starts_with($field, 'tariffs.') ? $this->tariffs()[substr($field, 8)] ?? null : $this->workshop->settings()[$field] ?? null;
+        return str_starts_with($field, 'tariffs.')
+            ? $this->tariffs()[substr($field, 8)] ?? null
+            : $this->workshop->settings()[$field] ?? null;
     }
 
     public function keep(string $field, mixed $value): void

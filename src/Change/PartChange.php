@@ -10,8 +10,8 @@ use Symfony\Component\Uid\Uuid;
 final readonly class PartChange
 {
     /**
-     * @param array<string, mixed>|null  $create what a new record hangs on; null where it must be there
-     * @param array<string, FieldChange> $set    field → change
+     * @param array<string, mixed>|null $create what a new record hangs on; null where it must be there
+     * @param array<string, FieldChange> $set field → change
      */
     public function __construct(public Part $part, public Uuid $id, public ?array $create, public array $set, public string $pointer)
     {

@@ -18,29 +18,43 @@ use Symfony\Component\Uid\Uuid;
 /**
  * Fills a notebook with the made-up scenario, through the same services a caster's own actions go through.
  *
- * @phpstan-type Pour array{string|null, array<string, mixed>, array<string, mixed>, list<string>, list<array<string, mixed>>, array<string, 'yes'|'no'|'unclear'>, array<string, 'confirmed'|'suspected'|'ruled_out'>, string|null, string|null, list<array{0: string, 1?: string}>}
+ * @phpstan-type Row array{name: string, purpose: string, wanted: int, note: string, plan: array<string, mixed>, pours: list<Pour>}
+ * @phpstan-type Pour array{string|null, array<string, mixed>, array<string, mixed>, list<string>, list<array<string, mixed>>,
+ *     array<string, 'yes'|'no'|'unclear'>, array<string, 'confirmed'|'suspected'|'ruled_out'>, string|null, string|null, list<array{
+ *     0: string, 1?: string}>}
  */
 final readonly class LoadDemo
 {
     private const DEVICE = 'The demo';
 
-    public function __construct(private Register $register, private ApplyCommand $apply, private Notebook $notebook, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Register $register,
+        private ApplyCommand $apply,
+        private Notebook $notebook,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @return int attempts logged */
     public function __invoke(string $email = DemoAccount::EMAIL, string $password = DemoAccount::PASSWORD): int
     {
-        $caster = ($this->register)($email, 'The boat shed', $password) ?? throw new \LogicException('There is an account with this address already.');
+        $caster =
+            ($this->register)($email, 'The boat shed', $password) ??
+            throw new \LogicException('There is an account with this address already.');
         /** @var array<string, mixed> $workshop */
         $workshop = require __DIR__.'/Data/workshop.php';
         $this->furnish($workshop, $caster);
-        /** @var list<array{name: string, purpose: string, wanted: int, note: string, plan: array<string, mixed>, pours: list<Pour>}> $scenario */
+        /** @var list<Row> $scenario */
         $scenario = require __DIR__.'/Data/scenario.php';
         $count = 0;
         foreach ($scenario as $row) {
             $casting = Uuid::v7()->toRfc4122();
-            $this->change($caster, ['part' => 'casting', 'id' => $casting, 'create' => [], 'set' => self::to(array_intersect_key($row, ['name' => 0, 'purpose' => 0, 'wanted' => 0, 'note' => 0]))]);
+            $this->change($caster, [
+                'part' => 'casting',
+                'id' => $casting,
+                'create' => [],
+                'set' => self::to(array_intersect_key($row, ['name' => 0, 'purpose' => 0, 'wanted' => 0, 'note' => 0])),
+            ]);
             $previous = null;
             foreach ($row['pours'] as $pour) {
                 $previous = $this->pour($previous, $pour, $casting, $row['plan'], $caster);
@@ -55,20 +69,28 @@ final readonly class LoadDemo
     private function furnish(array $workshop, Caster $caster): void
     {
         $changes = $settings = [];
+        $tariff = static fn (int|string $source): string => "tariffs.{$source}";
         foreach ($workshop as $key => $value) {
             if (!in_array($key, WorkshopReader::kinds(), true)) {
-                $settings += 'tariffs' === $key && is_array($value) ? array_combine(array_map(static fn (int|string $source): string => "tariffs.{$source}", array_keys($value)), $value) : [$key => $value];
+                $settings += 'tariffs' === $key && is_array($value)
+                    ? array_combine(array_map($tariff, array_keys($value)), $value)
+                    : [$key => $value];
                 continue;
             }
             foreach (is_array($value) ? $value : [] as $row) {
-                $changes[] = ['part' => 'workshop_row', 'id' => Uuid::v7()->toRfc4122(), 'create' => ['kind' => $key], 'set' => self::to(is_array($row) ? $row : [])];
+                $changes[] = [
+                    'part' => 'workshop_row',
+                    'id' => Uuid::v7()->toRfc4122(),
+                    'create' => ['kind' => $key],
+                    'set' => self::to(is_array($row) ? $row : []),
+                ];
             }
         }
         $this->change($caster, ['part' => 'workshop', 'id' => $caster->id()->toRfc4122(), 'set' => self::to($settings)], ...$changes);
     }
 
     /**
-     * @param Pour                 $pour
+     * @param Pour $pour
      * @param array<string, mixed> $plan
      *
      * @return string the attempt's id
@@ -77,24 +99,46 @@ final readonly class LoadDemo
     {
         [$date, $made, $heat, $observations, $findings, $answers, $opinions, $verdict, $note, $accepted] = $pour;
         $id = Uuid::v7()->toRfc4122();
-        $this->change($caster, ['part' => 'attempt', 'id' => $id, 'create' => null === $previous ? ['casting' => $casting] : ['after' => $previous], 'set' => null === $previous ? self::to($plan, 'planned.') : []]);
-        $set = self::to($made, 'made.') + self::to(array_fill_keys($observations, true), 'observations.') + self::to(['poured_on' => $date, 'verdict' => $verdict, 'note' => $note]);
+        $this->change($caster, [
+            'part' => 'attempt',
+            'id' => $id,
+            'create' => null === $previous ? ['casting' => $casting] : ['after' => $previous],
+            'set' => null === $previous ? self::to($plan, 'planned.') : [],
+        ]);
+        $set =
+            self::to($made, 'made.') +
+            self::to(array_fill_keys($observations, true), 'observations.') +
+            self::to(['poured_on' => $date, 'verdict' => $verdict, 'note' => $note]);
         $changes = [];
         if (null !== $date) {
             $melt = Uuid::v7()->toRfc4122();
             // The metal of the plan is the metal that was melted.
             $metal = $this->notebook->attempt($id, $caster)->valuesOf('planned')->choice('metal.alloy');
-            $changes[] = ['part' => 'heat', 'id' => $melt, 'create' => [], 'set' => self::to($heat + ['metal.alloy' => $metal, 'melted_on' => $date])];
+            $changes[] = [
+                'part' => 'heat',
+                'id' => $melt,
+                'create' => [],
+                'set' => self::to($heat + ['metal.alloy' => $metal, 'melted_on' => $date]),
+            ];
             $set += self::to(['heat' => $melt]);
         }
         $set += self::to($answers, 'answers.') + self::to($opinions, 'opinions.');
         $changes[] = ['part' => 'attempt', 'id' => $id, 'set' => $set];
         foreach ($findings as $finding) {
-            $changes[] = ['part' => 'finding', 'id' => Uuid::v7()->toRfc4122(), 'create' => ['attempt' => $id], 'set' => self::to($finding)];
+            $changes[] = [
+                'part' => 'finding',
+                'id' => Uuid::v7()->toRfc4122(),
+                'create' => ['attempt' => $id],
+                'set' => self::to($finding),
+            ];
         }
         $this->change($caster, ...$changes);
         foreach ($accepted as $row) {
-            $this->change($caster, ['part' => 'attempt', 'id' => $id, 'set' => self::to([$row[0] => isset($row[1]) ? ['new' => $row[1]] : true], 'sheet.')]);
+            $this->change($caster, [
+                'part' => 'attempt',
+                'id' => $id,
+                'set' => self::to([$row[0] => isset($row[1]) ? ['new' => $row[1]] : true], 'sheet.'),
+            ]);
         }
 
         return $id;
@@ -118,7 +162,11 @@ final readonly class LoadDemo
     /** @param array<string, mixed> ...$changes */
     private function change(Caster $caster, array ...$changes): void
     {
-        $command = Command::read(['id' => Uuid::v7()->toRfc4122(), 'changes' => $changes], new ValueReader($caster->units()), $this->clock->now());
+        $command = Command::read(
+            ['id' => Uuid::v7()->toRfc4122(), 'changes' => $changes],
+            new ValueReader($caster->units()),
+            $this->clock->now(),
+        );
         ($this->apply)($command, $caster, self::DEVICE);
     }
 }

@@ -36,24 +36,54 @@ final class HandbookController
 
         return new JsonResponse([
             'fields' => array_map(self::field(...), array_values(Fields::all())),
-            'choices' => array_map(static fn (array $list): array => array_map(
-                static fn (string $code, array $words): array => ['code' => $code, 'label' => $words['label'], 'hint' => $words['hint']],
-                array_keys($list),
-                array_values($list),
-            ), Choices::all()),
+            'choices' => array_map(
+                static fn (array $list): array => array_map(
+                    static fn (string $code, array $words): array => ['code' => $code] + $words,
+                    array_keys($list),
+                    array_values($list),
+                ),
+                Choices::all(),
+            ),
             'classes' => $vocabulary->classes,
-            'defects' => array_map(static fn (Sign $sign): array => ['code' => $sign->code, 'class' => $sign->group, 'label' => $sign->label, 'words' => $sign->words], array_values($vocabulary->defects)),
-            'observations' => array_map(static fn (string $code, array $row): array => ['code' => $code, 'label' => $row['label'], 'when' => $row['when']], array_keys($vocabulary->observations), array_values($vocabulary->observations)),
-            'causes' => array_map(static fn (Cause $cause): array => [
-                'code' => $cause->code, 'label' => $cause->label, 'words' => $cause->words, 'processes' => $cause->processes,
-                'signs' => array_keys(array_intersect_key($catalogue->signs[$cause->code], $vocabulary->defects)),
-            ], array_values($catalogue->causes)),
-            'cautions' => array_map(static fn (array $row): array => ['code' => $row[0], 'fact' => $row[1], 'choices' => $row[2], 'text' => $row[3]], Cautions::rows()),
+            'defects' => array_map(
+                static fn (Sign $sign): array => [
+                    'code' => $sign->code,
+                    'class' => $sign->group,
+                    'label' => $sign->label,
+                    'words' => $sign->words,
+                ],
+                array_values($vocabulary->defects),
+            ),
+            'observations' => array_map(
+                static fn (string $code, array $row): array => ['code' => $code, 'label' => $row['label'], 'when' => $row['when']],
+                array_keys($vocabulary->observations),
+                array_values($vocabulary->observations),
+            ),
+            'causes' => array_map(
+                static fn (Cause $cause): array => [
+                    'code' => $cause->code,
+                    'label' => $cause->label,
+                    'words' => $cause->words,
+                    'processes' => $cause->processes,
+                    'signs' => array_keys(array_intersect_key($catalogue->signs[$cause->code], $vocabulary->defects)),
+                ],
+                array_values($catalogue->causes),
+            ),
+            'cautions' => array_map(
+                static fn (array $row): array => ['code' => $row[0], 'fact' => $row[1], 'choices' => $row[2], 'text' => $row[3]],
+                Cautions::rows(),
+            ),
             'alloys' => array_map(static fn (Alloy $alloy): array => self::alloy($alloy, $format), array_values(AlloyTable::all())),
-            'units' => array_map(static fn (Dimension $dimension): array => [
-                'dimension' => $dimension->value,
-                'units' => array_map(static fn (Unit $unit): array => ['code' => $unit->code, 'label' => $unit->label], UnitTable::of($dimension)),
-            ], Dimension::cases()),
+            'units' => array_map(
+                static fn (Dimension $dimension): array => [
+                    'dimension' => $dimension->value,
+                    'units' => array_map(
+                        static fn (Unit $unit): array => ['code' => $unit->code, 'label' => $unit->label],
+                        UnitTable::of($dimension),
+                    ),
+                ],
+                Dimension::cases(),
+            ),
         ]);
     }
 
@@ -61,8 +91,15 @@ final class HandbookController
     private static function field(Field $field): array
     {
         return [
-            'key' => $field->key, 'keeper' => $field->keeper, 'stage' => $field->stage, 'label' => $field->label, 'kind' => $field->kind->value,
-            'choices' => $field->choices, 'dimension' => $field->dimension()?->value, 'processes' => $field->processes, 'hint' => $field->hint,
+            'key' => $field->key,
+            'keeper' => $field->keeper,
+            'stage' => $field->stage,
+            'label' => $field->label,
+            'kind' => $field->kind->value,
+            'choices' => $field->choices,
+            'dimension' => $field->dimension()?->value,
+            'processes' => $field->processes,
+            'hint' => $field->hint,
         ];
     }
 
@@ -70,13 +107,20 @@ final class HandbookController
     private static function alloy(Alloy $alloy, QuantityFormatter $format): array
     {
         return [
-            'code' => $alloy->code, 'name' => $alloy->name, 'family' => $alloy->family, 'note' => $format->words($alloy->note), 'attributes' => $alloy->attributes, 'freezing' => $alloy->freezing->value,
-            'liquidus' => $format->quantity($alloy->liquidus), 'solidus' => $format->quantity($alloy->solidus),
+            'code' => $alloy->code,
+            'name' => $alloy->name,
+            'family' => $alloy->family,
+            'note' => $format->words($alloy->note),
+            'attributes' => $alloy->attributes,
+            'freezing' => $alloy->freezing->value,
+            'liquidus' => $format->quantity($alloy->liquidus),
+            'solidus' => $format->quantity($alloy->solidus),
             'pour' => $format->measurement(Measurement::fromSi($alloy->pourHeavy->kelvin(), 'degC', $alloy->pourThin->kelvin())),
             'density' => $format->quantity($alloy->densitySolid),
             'contraction_percent' => round($alloy->contraction->in('percent'), 2),
             'shrinkage_percent' => round($alloy->shrinkage->in('percent'), 2),
-            'mark' => $alloy->mark('liquidus_c')->value, 'source' => $alloy->source('liquidus_c'),
+            'mark' => $alloy->mark('liquidus_c')->value,
+            'source' => $alloy->source('liquidus_c'),
         ];
     }
 }

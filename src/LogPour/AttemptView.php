@@ -82,7 +82,8 @@ final readonly class AttemptView
     /**
      * One line of a list, from plain columns: building entities for a list would cost too much.
      *
-     * @param array{id: string, casting_id: string, name: string, number: int|string, poured_on: string|null, verdict: string|null, process: string|null, alloy: string|null, pour_temperature_k: float|string|null, version: int|string, ...} $row
+     * @param array{id: string, casting_id: string, name: string, number: int|string, poured_on: string|null, verdict: string|null,
+     *     process: string|null, alloy: string|null, pour_temperature_k: float|string|null, version: int|string, ...} $row
      *
      * @return array<string, mixed>
      */
@@ -107,8 +108,20 @@ final readonly class AttemptView
     }
 
     /** @return array<string, mixed> what every list and every view of an attempt begins with */
-    private static function line(string $id, string $castingId, string $castingName, int $number, string $state, ?string $pouredOn, ?string $verdict, ?string $process, ?string $alloy, ?float $pourTemperatureK, int $version, Caster $caster): array
-    {
+    private static function line(
+        string $id,
+        string $castingId,
+        string $castingName,
+        int $number,
+        string $state,
+        ?string $pouredOn,
+        ?string $verdict,
+        ?string $process,
+        ?string $alloy,
+        ?float $pourTemperatureK,
+        int $version,
+        Caster $caster,
+    ): array {
         return [
             'id' => $id,
             'casting_id' => $castingId,
@@ -121,7 +134,9 @@ final readonly class AttemptView
             'process_label' => null === $process ? null : Choices::label('process', $process),
             'alloy' => $alloy,
             'alloy_label' => null === $alloy ? null : Choices::label('alloy', $alloy),
-            'pour_temperature' => null === $pourTemperatureK ? null : (new QuantityFormatter($caster->units()))->si($pourTemperatureK, Dimension::Temperature),
+            'pour_temperature' => null === $pourTemperatureK
+                    ? null
+                    : (new QuantityFormatter($caster->units()))->si($pourTemperatureK, Dimension::Temperature),
             'version' => $version,
         ];
     }

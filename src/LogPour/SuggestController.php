@@ -30,10 +30,18 @@ final readonly class SuggestController
         $format = new QuantityFormatter($caster->units());
         $castingId = $request->query->getString('casting');
         $attempts = $this->storage->getRepository(Attempt::class);
-        $of = '' === $castingId ? null : $attempts->findOneBy(['casting' => $this->notebook->casting($castingId, $caster), 'binnedAt' => null], ['number' => 'DESC']);
+        $of =
+            '' === $castingId
+                ? null
+                : $attempts->findOneBy(
+                    ['casting' => $this->notebook->casting($castingId, $caster), 'binnedAt' => null],
+                    ['number' => 'DESC'],
+                );
         $last = $attempts->findOneBy(['caster' => $caster, 'binnedAt' => null], ['createdAt' => 'DESC', 'id' => 'DESC']);
         $values = static fn (?Attempt $attempt): Values => $attempt?->toRecord(new History(), null)->values() ?? Values::none();
-        $heats = $this->storage->getRepository(Heat::class)->findBy(['caster' => $caster, 'binnedAt' => null], ['meltedOn' => 'DESC', 'id' => 'DESC'], 5);
+        $heats = $this->storage
+            ->getRepository(Heat::class)
+            ->findBy(['caster' => $caster, 'binnedAt' => null], ['meltedOn' => 'DESC', 'id' => 'DESC'], 5);
 
         return new JsonResponse([
             'casting' => AttemptView::values($values($of), $format),

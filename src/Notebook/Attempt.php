@@ -102,7 +102,13 @@ class Attempt
     private int $version = 1;
 
     /** @var Collection<string, AttemptValue> */
-    #[ORM\OneToMany(targetEntity: AttemptValue::class, mappedBy: 'attempt', cascade: ['persist', 'remove'], orphanRemoval: true, indexBy: 'slot')]
+    #[ORM\OneToMany(
+        targetEntity: AttemptValue::class,
+        mappedBy: 'attempt',
+        cascade: ['persist', 'remove'],
+        orphanRemoval: true,
+        indexBy: 'slot',
+    ),]
     private Collection $values;
 
     /** @var Collection<int, RecordedFinding> */
@@ -111,19 +117,43 @@ class Attempt
     private Collection $findings;
 
     /** @var Collection<string, CheckAnswer> */
-    #[ORM\OneToMany(targetEntity: CheckAnswer::class, mappedBy: 'attempt', cascade: ['persist', 'remove'], orphanRemoval: true, indexBy: 'check')]
+    #[ORM\OneToMany(
+        targetEntity: CheckAnswer::class,
+        mappedBy: 'attempt',
+        cascade: ['persist', 'remove'],
+        orphanRemoval: true,
+        indexBy: 'check',
+    ),]
     private Collection $answers;
 
     /** @var Collection<string, CauseOpinion> */
-    #[ORM\OneToMany(targetEntity: CauseOpinion::class, mappedBy: 'attempt', cascade: ['persist', 'remove'], orphanRemoval: true, indexBy: 'cause')]
+    #[ORM\OneToMany(
+        targetEntity: CauseOpinion::class,
+        mappedBy: 'attempt',
+        cascade: ['persist', 'remove'],
+        orphanRemoval: true,
+        indexBy: 'cause',
+    ),]
     private Collection $opinions;
 
     /** @var Collection<string, AcceptedChange> */
-    #[ORM\OneToMany(targetEntity: AcceptedChange::class, mappedBy: 'attempt', cascade: ['persist', 'remove'], orphanRemoval: true, indexBy: 'remedy')]
+    #[ORM\OneToMany(
+        targetEntity: AcceptedChange::class,
+        mappedBy: 'attempt',
+        cascade: ['persist', 'remove'],
+        orphanRemoval: true,
+        indexBy: 'remedy',
+    ),]
     private Collection $changes;
 
     /** @var Collection<string, WrittenPrediction> */
-    #[ORM\OneToMany(targetEntity: WrittenPrediction::class, mappedBy: 'attempt', cascade: ['persist', 'remove'], orphanRemoval: true, indexBy: 'defect')]
+    #[ORM\OneToMany(
+        targetEntity: WrittenPrediction::class,
+        mappedBy: 'attempt',
+        cascade: ['persist', 'remove'],
+        orphanRemoval: true,
+        indexBy: 'defect',
+    ),]
     private Collection $predictions;
 
     /** @var array<string, Values> what the stored rows say, read once a request */
@@ -346,7 +376,9 @@ class Attempt
     /** @return list<string> */
     public function observations(): array
     {
-        return array_values(array_filter($this->storedObservations(), static fn (string $code): bool => isset(Vocabulary::standard()->observations[$code])));
+        return array_values(
+            array_filter($this->storedObservations(), static fn (string $code): bool => isset(Vocabulary::standard()->observations[$code])),
+        );
     }
 
     /** @return list<string> */
@@ -366,12 +398,36 @@ class Attempt
         $told = [
             ...array_map(static fn (AttemptValue $row): ?Unreadable => $row->unreadable(), array_values($this->values->toArray())),
             ...$this->heat()?->unreadable() ?? [],
-            ...array_map(static fn (string $code): Unreadable => new Unreadable('observation', $code), array_values(array_diff($this->storedObservations(), $this->observations()))),
-            ...array_map(static fn (RecordedFinding $finding): ?Unreadable => null === $finding->binnedAt() ? $finding->unreadable() : null, array_values($this->findings->toArray())),
-            ...array_map(static fn (string $check): ?Unreadable => isset(Vocabulary::standard()->checks[$check]) ? null : new Unreadable('answer', $check), $this->answers->getKeys()),
-            ...array_map(static fn (string $cause): ?Unreadable => isset($causes[$cause]) ? null : new Unreadable('opinion', $cause), $this->opinions->getKeys()),
-            ...array_map(static fn (AcceptedChange $change): ?Unreadable => null !== $change->toChange() ? null : new Unreadable('change', $change->remedy()), array_values($this->changes->toArray())),
-            ...array_map(static fn (string $defect): ?Unreadable => isset(Vocabulary::standard()->defects[$defect]) ? null : new Unreadable('prediction', $defect), $this->predictions->getKeys()),
+            ...array_map(
+                static fn (string $code): Unreadable => new Unreadable('observation', $code),
+                array_values(array_diff($this->storedObservations(), $this->observations())),
+            ),
+            ...array_map(
+                static fn (RecordedFinding $finding): ?Unreadable => null === $finding->binnedAt() ? $finding->unreadable() : null,
+                array_values($this->findings->toArray()),
+            ),
+            ...array_map(
+                static fn (string $check): ?Unreadable => isset(Vocabulary::standard()->checks[$check])
+                    ? null
+                    : new Unreadable('answer', $check),
+                $this->answers->getKeys(),
+            ),
+            ...array_map(
+                static fn (string $cause): ?Unreadable => isset($causes[$cause]) ? null : new Unreadable('opinion', $cause),
+                $this->opinions->getKeys(),
+            ),
+            ...array_map(
+                static fn (AcceptedChange $change): ?Unreadable => null !== $change->toChange()
+                    ? null
+                    : new Unreadable('change', $change->remedy()),
+                array_values($this->changes->toArray()),
+            ),
+            ...array_map(
+                static fn (string $defect): ?Unreadable => isset(Vocabulary::standard()->defects[$defect])
+                    ? null
+                    : new Unreadable('prediction', $defect),
+                $this->predictions->getKeys(),
+            ),
             $this->verdict !== $this->verdict() ? new Unreadable('verdict', (string) $this->verdict) : null,
         ];
 
@@ -406,7 +462,12 @@ class Attempt
     /** @return list<RecordedFinding> */
     public function findings(): array
     {
-        return array_values(array_filter($this->findings->toArray(), static fn (RecordedFinding $finding): bool => null === $finding->binnedAt() && null === $finding->unreadable()));
+        return array_values(
+            array_filter(
+                $this->findings->toArray(),
+                static fn (RecordedFinding $finding): bool => null === $finding->binnedAt() && null === $finding->unreadable(),
+            ),
+        );
     }
 
     public function addFinding(RecordedFinding $finding): void

@@ -50,8 +50,15 @@ class Casting
     #[ORM\Column(type: Types::INTEGER)]
     private int $version = 1;
 
-    public function __construct(Uuid $id, Caster $caster, string $name, ?string $purpose, int $wanted, ?string $note, \DateTimeImmutable $now)
-    {
+    public function __construct(
+        Uuid $id,
+        Caster $caster,
+        string $name,
+        ?string $purpose,
+        int $wanted,
+        ?string $note,
+        \DateTimeImmutable $now,
+    ) {
         $this->id = $id;
         $this->caster = $caster;
         $this->name = $name;

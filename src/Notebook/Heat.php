@@ -47,7 +47,13 @@ class Heat
     private \DateTimeImmutable $updatedAt;
 
     /** @var Collection<string, HeatValue> */
-    #[ORM\OneToMany(targetEntity: HeatValue::class, mappedBy: 'heat', cascade: ['persist', 'remove'], orphanRemoval: true, indexBy: 'field')]
+    #[ORM\OneToMany(
+        targetEntity: HeatValue::class,
+        mappedBy: 'heat',
+        cascade: ['persist', 'remove'],
+        orphanRemoval: true,
+        indexBy: 'field',
+    ),]
     private Collection $values;
 
     public function __construct(Uuid $id, Caster $caster, ?\DateTimeImmutable $meltedOn, \DateTimeImmutable $now)
@@ -147,6 +153,8 @@ class Heat
     /** @return list<Unreadable> */
     public function unreadable(): array
     {
-        return array_values(array_filter(array_map(static fn (HeatValue $row): ?Unreadable => $row->unreadable(), $this->values->toArray())));
+        return array_values(
+            array_filter(array_map(static fn (HeatValue $row): ?Unreadable => $row->unreadable(), $this->values->toArray())),
+        );
     }
 }

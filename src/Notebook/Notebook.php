@@ -22,8 +22,11 @@ final readonly class Notebook
     /** Judged attempts that count as a caster's history. */
     private const OF_LATE = 500;
 
-    public function __construct(private EntityManagerInterface $storage, private Remembered $remembered, private OwnExperience $experience)
-    {
+    public function __construct(
+        private EntityManagerInterface $storage,
+        private Remembered $remembered,
+        private OwnExperience $experience,
+    ) {
     }
 
     public function casting(string $id, Caster $caster): Casting
@@ -45,8 +48,12 @@ final readonly class Notebook
     {
         // With what every view of it needs, in one question.
         /** @var Attempt|null $attempt */
-        $attempt = $this->storage->createQuery('SELECT a, c, k, h FROM '.Attempt::class.' a JOIN a.casting c JOIN a.caster k LEFT JOIN a.heat h WHERE a.id = :id')
-            ->setParameter('id', $id, 'uuid')->getOneOrNullResult();
+        $attempt = $this->storage
+            ->createQuery(
+                'SELECT a, c, k, h FROM '.Attempt::class.' a JOIN a.casting c JOIN a.caster k LEFT JOIN a.heat h WHERE a.id = :id',
+            )
+            ->setParameter('id', $id, 'uuid')
+            ->getOneOrNullResult();
 
         return null !== $attempt && $attempt->caster()->id()->equals($caster->id()) ? $this->inUse($attempt) : null;
     }
@@ -84,7 +91,8 @@ final readonly class Notebook
     }
 
     /**
-     * The judged attempts of late with what was confirmed of each, the newest first. Older ones say little of the hand and the sand of today, and a
+     * The judged attempts of late with what was confirmed of each, the newest first. Older ones say little of the hand and the sand of
+     * today, and a
      * notebook must not become slower as it grows.
      *
      * @return array<string, array{on: string, confirmed: list<string>}> id → day and causes
@@ -95,7 +103,14 @@ final readonly class Notebook
             $verdicts = array_keys(Choices::list('verdict'));
             // One question for each verdict: together they would sort everything that was ever judged.
             $latest = ' ORDER BY happened_on DESC, id DESC LIMIT '.self::OF_LATE;
-            $judged = implode(' UNION ALL ', array_fill(0, count($verdicts), '(SELECT id, happened_on FROM attempt WHERE caster_id = ? AND verdict = ? AND binned_at IS NULL'.$latest.')'));
+            $judged = implode(
+                ' UNION ALL ',
+                array_fill(
+                    0,
+                    count($verdicts),
+                    '(SELECT id, happened_on FROM attempt WHERE caster_id = ? AND verdict = ? AND binned_at IS NULL'.$latest.')',
+                ),
+            );
             /** @var list<array{id: string, happened_on: string, cause: string|null}> $rows */
             $rows = $this->storage->getConnection()->fetchAllAssociative(
                 "SELECT w.id, w.happened_on, o.cause FROM ({$judged}{$latest}) w
@@ -120,13 +135,21 @@ final readonly class Notebook
     {
         $bare = $attempt->toRecord(new History(), null);
 
-        return $attempt->toRecord($this->history($attempt), $this->workshop($attempt->caster()), $this->experience->for($attempt->caster(), $bare->values()->choice('mould.process'), $attempt));
+        return $attempt->toRecord(
+            $this->history($attempt),
+            $this->workshop($attempt->caster()),
+            $this->experience->for($attempt->caster(), $bare->values()->choice('mould.process'), $attempt),
+        );
     }
 
     /** Values that are being typed, on the ground a record of this caster stands on; of an attempt where they are its. */
     public function typed(Values $values, Caster $caster, ?Attempt $attempt): AttemptRecord
     {
-        return AttemptRecord::ofValues($values, $this->workshop($caster), $this->experience->for($caster, $values->choice('mould.process'), $attempt));
+        return AttemptRecord::ofValues(
+            $values,
+            $this->workshop($caster),
+            $this->experience->for($caster, $values->choice('mould.process'), $attempt),
+        );
     }
 
     /** What of the workshop can be read: settings, and the things that are not in the bin. */
@@ -137,7 +160,9 @@ final readonly class Notebook
 
     public function shelves(Caster $caster): Shelves
     {
-        $rows = $this->storage->getRepository(WorkshopRow::class)->findBy(['caster' => $caster, 'binnedAt' => null], ['kind' => 'ASC', 'place' => 'ASC', 'id' => 'ASC']);
+        $rows = $this->storage
+            ->getRepository(WorkshopRow::class)
+            ->findBy(['caster' => $caster, 'binnedAt' => null], ['kind' => 'ASC', 'place' => 'ASC', 'id' => 'ASC']);
 
         return new Shelves($this->keptWorkshop($caster), $rows);
     }
@@ -155,7 +180,12 @@ final readonly class Notebook
 
     public function nextPlace(Caster $caster, string $kind): int
     {
-        $highest = $this->storage->getConnection()->fetchOne('SELECT COALESCE(MAX(place), -1) FROM workshop_row WHERE caster_id = ? AND kind = ?', [$caster->id()->toBinary(), $kind]);
+        $highest = $this->storage
+            ->getConnection()
+            ->fetchOne('SELECT COALESCE(MAX(place), -1) FROM workshop_row WHERE caster_id = ? AND kind = ?', [
+                $caster->id()->toBinary(),
+                $kind,
+            ]);
 
         return 1 + (is_numeric($highest) ? (int) $highest : 0);
     }
@@ -168,12 +198,20 @@ final readonly class Notebook
 
     public function hasAttemptBefore(Casting $casting, int $number): bool
     {
-        return false !== $this->storage->getConnection()->fetchOne('SELECT 1 FROM attempt WHERE casting_id = ? AND number < ? AND binned_at IS NULL LIMIT 1', [$casting->id()->toBinary(), $number]);
+        return false !==
+            $this->storage
+                ->getConnection()
+                ->fetchOne('SELECT 1 FROM attempt WHERE casting_id = ? AND number < ? AND binned_at IS NULL LIMIT 1', [
+                    $casting->id()->toBinary(),
+                    $number,
+                ]);
     }
 
     public function nextNumber(Casting $casting): int
     {
-        $highest = $this->storage->getConnection()->fetchOne('SELECT COALESCE(MAX(number), 0) FROM attempt WHERE casting_id = ?', [$casting->id()->toBinary()]);
+        $highest = $this->storage
+            ->getConnection()
+            ->fetchOne('SELECT COALESCE(MAX(number), 0) FROM attempt WHERE casting_id = ?', [$casting->id()->toBinary()]);
 
         return 1 + (is_numeric($highest) ? (int) $highest : 0);
     }

@@ -34,7 +34,15 @@ final readonly class OwnExperience
     {
         $own = $attempt?->id()->toRfc4122() ?? '';
         $telling = [];
-        foreach (null === $process ? [] : $this->remembered->get($caster, "filling {$process}", fn (?array $before): array => $this->pours($caster, $process, $before ?? [])) as $id => $pour) {
+        foreach (
+            null === $process
+                ? []
+                : $this->remembered->get(
+                    $caster,
+                    "filling {$process}",
+                    fn (?array $before): array => $this->pours($caster, $process, $before ?? []),
+                ) as $id => $pour
+        ) {
             if (null !== $pour['ratio'] && $id !== $own) {
                 $telling[] = ['ratio' => $pour['ratio'], 'filled' => $pour['filled']];
             }
@@ -55,13 +63,17 @@ final readonly class OwnExperience
      *
      * @param array<string, array{state: string, ratio: float|null, filled: bool}> $before
      *
-     * @return array<string, array{state: string, ratio: float|null, filled: bool}> attempt → version of its record, predicted ratio, outcome
+     * @return array<string, array{state: string, ratio: float|null, filled: bool}> attempt → version of its record, predicted ratio,
+     *                                                                              outcome
      */
     private function pours(Caster $caster, string $process, array $before): array
     {
         /** @var list<array{id: string, state: string}> $rows */
         $rows = $this->storage->getConnection()->fetchAllAssociative(
-            'SELECT a.id, CONCAT(a.version, \'/\', COALESCE(h.version, 0)) AS state FROM (SELECT id, heat_id, version, happened_on FROM attempt WHERE caster_id = ? AND process = ? AND binned_at IS NULL ORDER BY happened_on DESC LIMIT '.self::LATEST.') a
+            'SELECT a.id, CONCAT(a.version, \'/\', COALESCE(h.version, 0)) AS state FROM (SELECT id, heat_id, version, happened_on FROM '
+                .'attempt WHERE caster_id = ? AND process = ? AND binned_at IS NULL ORDER BY happened_on DESC LIMIT '.
+                self::LATEST.
+                ') a
              LEFT JOIN heat h ON h.id = a.heat_id ORDER BY a.happened_on DESC, a.id DESC',
             [$caster->id()->toBinary(), $process],
         );
@@ -85,7 +97,8 @@ final readonly class OwnExperience
         }
         $record = $attempt->toRecord(new History(), null);
         try {
-            $ratio = PlanCasting::of(Basis::of($record, new QuantityFormatter($caster->units())))->least('filling', 'fill_ratio')?->value->si;
+            $ratio = PlanCasting::of(Basis::of($record, new QuantityFormatter($caster->units())))->least('filling', 'fill_ratio')?->value
+                ->si;
         } catch (\Throwable $error) {
             // One record that breaks the rules must not break the plans of all others; the log says which.
             $this->logger->error('A pour cannot be learnt from.', ['attempt' => $id, 'exception' => $error]);
@@ -93,14 +106,22 @@ final readonly class OwnExperience
             return $nothing;
         }
 
-        return ['state' => $state, 'ratio' => null !== $ratio && $ratio > 0 ? $ratio : null, 'filled' => [] === array_intersect($record->defectKinds(), self::SHORT)];
+        return [
+            'state' => $state,
+            'ratio' => null !== $ratio && $ratio > 0 ? $ratio : null,
+            'filled' => [] === array_intersect($record->defectKinds(), self::SHORT),
+        ];
     }
 
     /** @return array<string, float> */
     private function heats(Caster $caster): array
     {
         $shares = [];
-        foreach ($this->storage->getRepository(Heat::class)->findBy(['caster' => $caster, 'binnedAt' => null], ['meltedOn' => 'DESC'], self::LATEST) as $heat) {
+        foreach (
+            $this->storage
+                ->getRepository(Heat::class)
+                ->findBy(['caster' => $caster, 'binnedAt' => null], ['meltedOn' => 'DESC'], self::LATEST) as $heat
+        ) {
             $values = $heat->values();
             $alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
             $charge = $values->measurement('metal.charge');

@@ -122,7 +122,12 @@ class RecordedFinding
     /** @return list<string> */
     private static function known(string $list, mixed $codes): array
     {
-        return array_values(array_filter(is_array($codes) ? $codes : [], static fn (mixed $code): bool => is_string($code) && null !== Choices::known($list, $code)));
+        return array_values(
+            array_filter(
+                is_array($codes) ? $codes : [],
+                static fn (mixed $code): bool => is_string($code) && null !== Choices::known($list, $code),
+            ),
+        );
     }
 
     public function id(): Uuid
@@ -141,8 +146,14 @@ class RecordedFinding
         $finding = $this->toFinding();
 
         return [
-            'id' => $this->id->toRfc4122(), 'version' => $this->version, 'kind' => $finding->kind, 'places' => $finding->places, 'looks' => $finding->looks,
-            'shown_at' => $finding->shownAt, 'severity' => $finding->severity, 'note' => $finding->note,
+            'id' => $this->id->toRfc4122(),
+            'version' => $this->version,
+            'kind' => $finding->kind,
+            'places' => $finding->places,
+            'looks' => $finding->looks,
+            'shown_at' => $finding->shownAt,
+            'severity' => $finding->severity,
+            'note' => $finding->note,
         ];
     }
 }

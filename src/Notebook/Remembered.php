@@ -9,7 +9,8 @@ use Psr\Cache\CacheItemPoolInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /**
- * What was worked out from a caster's records and holds until one of them changes. The caster carries a word that is another after every write;
+ * What was worked out from a caster's records and holds until one of them changes. The caster carries a word that is another after every
+ * write;
  * so asking costs nothing that grows with the notebook.
  */
 final readonly class Remembered

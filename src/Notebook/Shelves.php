@@ -28,6 +28,9 @@ final readonly class Shelves
         }
         $reader = new ValueReader(UnitPreferences::metric());
         $this->workshop = WorkshopReader::read($document, '', $reader);
-        $this->unreadable = array_map(static fn (FieldProblem $problem): string => "{$problem->pointer}: {$problem->message}", $reader->problems());
+        $this->unreadable = array_map(
+            static fn (FieldProblem $problem): string => "{$problem->pointer}: {$problem->message}",
+            $reader->problems(),
+        );
     }
 }

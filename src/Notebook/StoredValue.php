@@ -41,12 +41,19 @@ class StoredValue
     public function __construct(Measurement|Sections|string|int|bool|null $value = null)
     {
         match (true) {
-            $value instanceof Measurement => [$this->si, $this->siUpper, $this->unit] = [$value->lowerSi, $value->upperSi, $value->unitCode],
+            $value instanceof Measurement => ([$this->si, $this->siUpper, $this->unit] = [
+                $value->lowerSi,
+                $value->upperSi,
+                $value->unitCode,
+            ]),
             // A list of parts is kept as its document; the mark in the unit column tells it from words.
-            $value instanceof Sections => [$this->words, $this->unit] = [json_encode($value->toArray(), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION), self::SECTIONS],
-            is_string($value) => $this->words = $value,
-            is_int($value) => $this->number = $value,
-            is_bool($value) => $this->flag = $value,
+            $value instanceof Sections => ([$this->words, $this->unit] = [
+                json_encode($value->toArray(), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION),
+                self::SECTIONS,
+            ]),
+            is_string($value) => ($this->words = $value),
+            is_int($value) => ($this->number = $value),
+            is_bool($value) => ($this->flag = $value),
             default => null,
         };
     }
@@ -84,7 +91,7 @@ class StoredValue
 
         return null !== $this->si && null !== $this->unit
             ? Measurement::fromSi($this->si, $this->unit, $this->siUpper)
-            : $this->words ?? $this->number ?? $this->flag;
+            : $this->words ?? ($this->number ?? $this->flag);
     }
 
     /** @throws \JsonException */

@@ -27,7 +27,10 @@ final readonly class MeshController
     #[Costly]
     public function take(Request $request, #[CurrentUser] Caster $caster): JsonResponse
     {
-        return new JsonResponse(self::view($this->meshes->take($request->getContent(true), $request->query->getString('unit'), $caster)), 202);
+        return new JsonResponse(
+            self::view($this->meshes->take($request->getContent(true), $request->query->getString('unit'), $caster)),
+            202,
+        );
     }
 
     #[Route('/api/meshes/{id}', methods: ['GET'])]
@@ -46,7 +49,9 @@ final readonly class MeshController
             'state' => $reading->state(),
             'asked_at' => $reading->createdAt()->format(\DATE_ATOM),
             'share' => round($reading->share(), 3),
-            'refused' => 'refused' === $reading->state() ? ['code' => $answer['code'] ?? 'mesh.refused', 'title' => $answer['title'] ?? 'This file could not be read.'] : null,
+            'refused' => 'refused' === $reading->state()
+                    ? ['code' => $answer['code'] ?? 'mesh.refused', 'title' => $answer['title'] ?? 'This file could not be read.']
+                    : null,
             'mesh' => 'done' === $reading->state() ? self::mesh($answer, new QuantityFormatter($reading->caster()->units())) : null,
         ];
     }
@@ -68,7 +73,14 @@ final readonly class MeshController
             'faults' => $measured['faults'] ?? [],
             'volume' => ['value' => $volume->in('mL'), 'unit' => 'mL', 'shown' => $format->quantity($volume)],
             'area' => ['value' => $area->in('cm2'), 'unit' => 'cm2', 'shown' => $format->quantity($area)],
-            'box' => array_map(static fn (mixed $side): array => ['value' => $number($side) * 1000, 'unit' => 'mm', 'shown' => $format->si($number($side), Dimension::Length)], is_array($measured['box'] ?? null) ? array_values($measured['box']) : []),
+            'box' => array_map(
+                static fn (mixed $side): array => [
+                    'value' => $number($side) * 1000,
+                    'unit' => 'mm',
+                    'shown' => $format->si($number($side), Dimension::Length),
+                ],
+                is_array($measured['box'] ?? null) ? array_values($measured['box']) : [],
+            ),
         ];
     }
 }

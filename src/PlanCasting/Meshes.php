@@ -39,10 +39,17 @@ final readonly class Meshes
     public function take(mixed $body, string $unit, Caster $caster): MeshReading
     {
         if (!in_array($unit, self::UNITS, true)) {
-            throw RejectedRecord::because([new FieldProblem('/unit', 'mesh.unit', 'Say in what unit the mesh was drawn: mm, cm, m or in. The file does not.')]);
+            throw RejectedRecord::because([
+                new FieldProblem('/unit', 'mesh.unit', 'Say in what unit the mesh was drawn: mm, cm, m or in. The file does not.'),
+            ]);
         }
         $this->makeRoom($caster);
-        $reading = new MeshReading(Uuid::v7(), $this->storage->getReference(Caster::class, $caster->id()) ?? $caster, $unit, $this->clock->now());
+        $reading = new MeshReading(
+            Uuid::v7(),
+            $this->storage->getReference(Caster::class, $caster->id()) ?? $caster,
+            $unit,
+            $this->clock->now(),
+        );
         $this->store($body, $this->file($reading));
         $this->storage->persist($reading);
         $this->storage->flush();
@@ -73,8 +80,13 @@ final readonly class Meshes
     private function makeRoom(Caster $caster): void
     {
         $connection = $this->storage->getConnection();
-        $connection->executeStatement('DELETE FROM mesh_reading WHERE caster_id = ? AND created_at < ?', [$caster->id()->toBinary(), $this->clock->now()->modify(self::KEPT)->format('Y-m-d H:i:s')]);
-        $waiting = $connection->fetchOne("SELECT COUNT(*) FROM mesh_reading WHERE caster_id = ? AND state IN ('waiting', 'reading')", [$caster->id()->toBinary()]);
+        $connection->executeStatement('DELETE FROM mesh_reading WHERE caster_id = ? AND created_at < ?', [
+            $caster->id()->toBinary(),
+            $this->clock->now()->modify(self::KEPT)->format('Y-m-d H:i:s'),
+        ]);
+        $waiting = $connection->fetchOne("SELECT COUNT(*) FROM mesh_reading WHERE caster_id = ? AND state IN ('waiting', 'reading')", [
+            $caster->id()->toBinary(),
+        ]);
         if (is_numeric($waiting) && (int) $waiting >= self::MOST_WAITING) {
             throw new TooManyRequestsHttpException(10, 'Meshes of this caster are waiting already.');
         }

@@ -32,12 +32,17 @@ final readonly class PlanController
         $values = $reader->values($body['values'] ?? null, '/values');
 
         // Values of an attempt that is there stand on what it stands on: its own outcome teaches it nothing.
-        $attempt = is_string($body['attempt'] ?? null) && Uuid::isValid($body['attempt']) ? $this->notebook->findAttempt(Uuid::fromString($body['attempt']), $caster) : null;
+        $attempt =
+            is_string($body['attempt'] ?? null) && Uuid::isValid($body['attempt'])
+                ? $this->notebook->findAttempt(Uuid::fromString($body['attempt']), $caster)
+                : null;
 
-        return new JsonResponse($this->view->of($this->notebook->typed($values, $caster, $attempt), $caster->units()) + [
-            'problems' => array_map(static fn (FieldProblem $problem): array => $problem->toArray(), $reader->problems()),
-            'questions' => array_map(static fn (FieldProblem $question): array => $question->toArray(), $reader->questions()),
-        ]);
+        return new JsonResponse(
+            $this->view->of($this->notebook->typed($values, $caster, $attempt), $caster->units()) + [
+                'problems' => array_map(static fn (FieldProblem $problem): array => $problem->toArray(), $reader->problems()),
+                'questions' => array_map(static fn (FieldProblem $question): array => $question->toArray(), $reader->questions()),
+            ],
+        );
     }
 
     #[Route('/api/attempts/{id}/plan', methods: ['GET'])]

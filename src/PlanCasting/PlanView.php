@@ -8,6 +8,7 @@ use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Drawing\MouldSection;
+use MoltenNotes\Core\Drawing\SectionPart;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
@@ -68,7 +69,8 @@ final readonly class PlanView
         $ghosts = [];
         $meant = null === $planned || $planned->ofItsProcess()->toArray() === $basis->values->toArray() ? null : $basis->with($planned);
         foreach (null === $meant ? [] : MouldSection::of($meant, PlanCasting::of($meant))->parts() as $part) {
-            $same = array_filter($made->parts(), static fn ($other): bool => $other->id === $part->id && $other->outline === $part->outline);
+            $alike = static fn (SectionPart $other): bool => $other->id === $part->id && $other->outline === $part->outline;
+            $same = array_filter($made->parts(), $alike);
             if ([] === $same && !$part->assumed) {
                 $ghosts[] = $part->toArray();
             }

@@ -34,8 +34,12 @@ final readonly class ReadMeshHandler
         try {
             $mesh = StlMesh::read($this->pieces($reading), UnitTable::get($reading->unit()));
             $reading->measured([
-                'volume' => $mesh->volume->si(), 'area' => $mesh->area->si(), 'box' => array_map(static fn (Length $side): float => $side->si(), $mesh->box),
-                'triangles' => $mesh->triangles, 'closed' => $mesh->closed, 'faults' => $mesh->faults,
+                'volume' => $mesh->volume->si(),
+                'area' => $mesh->area->si(),
+                'box' => array_map(static fn (Length $side): float => $side->si(), $mesh->box),
+                'triangles' => $mesh->triangles,
+                'closed' => $mesh->closed,
+                'faults' => $mesh->faults,
             ]);
         } catch (CoreError $error) {
             $reading->refuse($error->errorCode(), $error->getMessage());
@@ -66,7 +70,12 @@ final readonly class ReadMeshHandler
             }
             if ($now - $told > self::TOLD_EVERY_S) {
                 $told = $now;
-                $this->storage->getConnection()->executeStatement("UPDATE mesh_reading SET state = 'reading', share = ? WHERE id = ?", [$read / $size, $reading->id()->toBinary()]);
+                $this->storage
+                    ->getConnection()
+                    ->executeStatement("UPDATE mesh_reading SET state = 'reading', share = ? WHERE id = ?", [
+                        $read / $size,
+                        $reading->id()->toBinary(),
+                    ]);
             }
             yield $piece;
         }

@@ -43,8 +43,12 @@ final readonly class SheetView
         $format = new QuantityFormatter($units);
         $record = $this->notebook->record($attempt);
         $diagnosis = $this->why->diagnosis($attempt);
-        $ruledOut = array_keys(array_filter($attempt->opinions(), static fn (CauseOpinion $opinion): bool => 'ruled_out' === $opinion->toArray()['opinion']));
-        $suspects = array_values(array_diff(array_map(static fn (RankedCause $ranked): string => $ranked->cause->code, $diagnosis->ranked), $ruledOut));
+        $ruledOut = array_keys(
+            array_filter($attempt->opinions(), static fn (CauseOpinion $opinion): bool => 'ruled_out' === $opinion->toArray()['opinion']),
+        );
+        $suspects = array_values(
+            array_diff(array_map(static fn (RankedCause $ranked): string => $ranked->cause->code, $diagnosis->ranked), $ruledOut),
+        );
         $causes = array_slice($suspects, 0, self::CAUSES_OFFERED);
         $accepted = $attempt->changeSheet();
         $offered = [];
@@ -52,7 +56,8 @@ final readonly class SheetView
         foreach ([...array_values($accepted), ...$planner->proposals($record, $causes)] as $change) {
             $code = $change->remedy->code;
             $field = $change->remedy->field;
-            // One place of the plan is changed once, whichever causes would have it so: the accepted change counts, else the one against the likeliest.
+            // One place of the plan is changed once, whichever causes would have it so: the accepted change counts, else the one against
+            // the likeliest.
             if (isset($offered[$code]) || (null !== $field && !isset($accepted[$code]) && isset($taken[$field]))) {
                 continue;
             }
@@ -63,21 +68,30 @@ final readonly class SheetView
             ];
         }
         $rank = array_flip(array_keys($diagnosis->odds));
-        uasort($offered, static fn (array $a, array $b): int => [$b['cause_probability'], $rank[$a['cause']] ?? 0] <=> [$a['cause_probability'], $rank[$b['cause']] ?? 0]);
+        $likeliest = static fn (array $a, array $b): int => $b['cause_probability'] <=> $a['cause_probability']
+            ?: ($rank[is_string($a['cause']) ? $a['cause'] : ''] ?? 0) <=> ($rank[is_string($b['cause']) ? $b['cause'] : ''] ?? 0);
+        uasort($offered, $likeliest);
         $next = $this->notebook->next($attempt);
         $sheet = $planner->sheet($record, $diagnosis, array_values($accepted));
 
         return [
             'proposals' => array_values($offered),
             'predictions' => null === $next
-                ? array_map(static fn (Prediction $prediction): array => $prediction->toArray(), $sheet->predictions)
-                : array_values(array_map(static fn (WrittenPrediction $written): array => $written->toArray(), $attempt->predictions())),
+                ? array_map(static fn (Prediction $told): array => $told->toArray(), $sheet->predictions)
+                : array_values(array_map(static fn (WrittenPrediction $told): array => $told->toArray(), $attempt->predictions())),
             'teaches' => $sheet->teaches,
-            'moves' => array_map(static fn (PlanMove $move): array => [
-                'stage' => $move->stage, 'code' => $move->code, 'label' => $move->label,
-                'before' => null === $move->before ? null : Figure::shown($move->before->value, $format), 'before_standing' => $move->before->standing ?? 'plain',
-                'after' => null === $move->after ? null : Figure::shown($move->after->value, $format), 'after_standing' => $move->after->standing ?? 'plain',
-            ], $sheet->moves),
+            'moves' => array_map(
+                static fn (PlanMove $move): array => [
+                    'stage' => $move->stage,
+                    'code' => $move->code,
+                    'label' => $move->label,
+                    'before' => null === $move->before ? null : Figure::shown($move->before->value, $format),
+                    'before_standing' => $move->before->standing ?? 'plain',
+                    'after' => null === $move->after ? null : Figure::shown($move->after->value, $format),
+                    'after_standing' => $move->after->standing ?? 'plain',
+                ],
+                $sheet->moves,
+            ),
             'next_id' => $next?->id()->toRfc4122(),
             'version' => $attempt->version(),
         ];
@@ -92,8 +106,18 @@ final readonly class SheetView
 
         return [
             'changes' => array_values(array_map(fn (Change $change): array => $this->line($change, $format), $from->changeSheet())),
-            'predictions' => array_values(array_map(static fn (WrittenPrediction $prediction): array => $prediction->toArray(), $from->predictions())),
-            'scores' => array_map(static fn (Score $score): array => ['defect' => $score->defect, 'expected' => $score->expected?->value, 'found' => $score->found->value, 'held' => $score->held], $scores),
+            'predictions' => array_values(
+                array_map(static fn (WrittenPrediction $prediction): array => $prediction->toArray(), $from->predictions()),
+            ),
+            'scores' => array_map(
+                static fn (Score $score): array => [
+                    'defect' => $score->defect,
+                    'expected' => $score->expected?->value,
+                    'found' => $score->found->value,
+                    'held' => $score->held,
+                ],
+                $scores,
+            ),
         ];
     }
 
@@ -101,7 +125,10 @@ final readonly class SheetView
     private function line(Change $change, QuantityFormatter $format): array
     {
         $remedy = $change->remedy;
-        $raw = static fn (Measurement|Sections|string|int|bool|null $value): array|string|int|bool|null => $value instanceof Measurement || $value instanceof Sections ? $value->toArray() : $value;
+        $raw = static fn (Measurement|Sections|string|int|bool|null $value): array|string|int|bool|null => $value instanceof Measurement
+        || $value instanceof Sections
+            ? $value->toArray()
+            : $value;
 
         return [
             'remedy' => $remedy->code,

@@ -15,15 +15,23 @@ use Symfony\Component\Uid\Uuid;
 /** Closes the change sheet: writes its predictions down and starts the next attempt as a copy of the plan with the changes in it. */
 final readonly class StartNext
 {
-    public function __construct(private Notebook $notebook, private Catalogue $catalogue, private WhyView $why, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Notebook $notebook,
+        private Catalogue $catalogue,
+        private WhyView $why,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function __invoke(Attempt $attempt, Uuid $id): Attempt
     {
         $record = $this->notebook->record($attempt);
         $changes = array_values($attempt->changeSheet());
-        $sheet = (new NextAttempt($this->catalogue, $attempt->caster()->units()))->sheet($record, $this->why->diagnosis($attempt), $changes);
+        $sheet = (new NextAttempt($this->catalogue, $attempt->caster()->units()))->sheet(
+            $record,
+            $this->why->diagnosis($attempt),
+            $changes,
+        );
         $attempt->predict($sheet->predictions);
         $next = new Attempt($id, $attempt->casting(), $this->notebook->nextNumber($attempt->casting()), $attempt, $this->clock->now());
         foreach ($sheet->plan->all() as $field => $value) {

@@ -43,11 +43,18 @@ final readonly class MixController
         $windows = self::windows($reader, $body['windows'] ?? []);
         $recovery = [];
         foreach (self::bounded($reader, $body['recovery'] ?? [], '/recovery') as $element => $share) {
-            $recovery[(string) $element] = $reader->measured('recovery', 'percent', [1, 100], null, $share, '/recovery/'.ValueReader::escape((string) $element))?->si() ?? 1.0;
+            $recovery[(string) $element] =
+                $reader
+                    ->measured('recovery', 'percent', [1, 100], null, $share, '/recovery/'.ValueReader::escape((string) $element))
+                    ?->si() ?? 1.0;
         }
         $stock = $this->stock($caster);
         if (count($stock) * count($windows) > self::MOST_CELLS) {
-            $reader->refuse('/windows', 'charge.too_much', 'So many kinds of stock and elements at once are too much: leave out some of either.');
+            $reader->refuse(
+                '/windows',
+                'charge.too_much',
+                'So many kinds of stock and elements at once are too much: leave out some of either.',
+            );
         }
         if ([] === $stock) {
             $reader->refuse('/stock', 'charge.no_stock', 'There is no stock with a mass in your workshop yet.');
@@ -60,17 +67,32 @@ final readonly class MixController
 
         return new JsonResponse([
             'feasible' => $mix->isFeasible(),
-            'words' => $mix->isFeasible() ? '' : ($mix->enoughMetal ? 'No mix of this stock meets every window. The nearest one:' : 'The stock does not come to so much metal. All of it:'),
+            'words' => $mix->isFeasible()
+                ? ''
+                : ($mix->enoughMetal
+                    ? 'No mix of this stock meets every window. The nearest one:'
+                    : 'The stock does not come to so much metal. All of it:'),
             'cost' => Money::rounded($mix->cost, $currency)->decimal(),
             'currency' => $currency,
-            'charge' => array_map(static fn (Stock $s, float $kg): array => ['name' => $s->name, 'kg' => round($kg, 4), 'shown' => $kg < 5e-4 ? '–' : $format->si($kg, Dimension::Mass)], $stock, $mix->charge),
-            'composition' => array_map(static fn (string $element): array => [
-                'element' => $element,
-                'percent' => round(100 * ($mix->composition[$element] ?? 0.0), 3),
-                'low' => round(100 * ($windows[$element][0] ?? 0.0), 3),
-                'high' => isset($windows[$element]) ? round(100 * $windows[$element][1], 3) : null,
-                'met' => !in_array($element, array_column($mix->unmet, 'element'), true),
-            ], array_values(array_unique([...array_keys($windows), ...array_keys($mix->composition)]))),
+            'charge' => array_map(
+                static fn (Stock $s, float $kg): array => [
+                    'name' => $s->name,
+                    'kg' => round($kg, 4),
+                    'shown' => $kg < 5e-4 ? '–' : $format->si($kg, Dimension::Mass),
+                ],
+                $stock,
+                $mix->charge,
+            ),
+            'composition' => array_map(
+                static fn (string $element): array => [
+                    'element' => $element,
+                    'percent' => round(100 * ($mix->composition[$element] ?? 0.0), 3),
+                    'low' => round(100 * ($windows[$element][0] ?? 0.0), 3),
+                    'high' => isset($windows[$element]) ? round(100 * $windows[$element][1], 3) : null,
+                    'met' => !in_array($element, array_column($mix->unmet, 'element'), true),
+                ],
+                array_values(array_unique([...array_keys($windows), ...array_keys($mix->composition)])),
+            ),
         ]);
     }
 
@@ -115,7 +137,14 @@ final readonly class MixController
         $stock = [];
         foreach ($this->notebook->workshop($caster)->stock as $row) {
             if (null !== $row['mass']) {
-                $stock[] = new Stock($row['name'], $row['composition'], $row['loss']?->si() ?? 0.03, $row['price'] ?? 0.0, $row['least']?->si() ?? 0.0, $row['mass']->si());
+                $stock[] = new Stock(
+                    $row['name'],
+                    $row['composition'],
+                    $row['loss']?->si() ?? 0.03,
+                    $row['price'] ?? 0.0,
+                    $row['least']?->si() ?? 0.0,
+                    $row['mass']->si(),
+                );
             }
         }
 

@@ -40,7 +40,10 @@ final readonly class WorkshopView
             'school' => $shelves->workshop->school,
             'unreadable' => $shelves->unreadable,
             'version' => $shelves->kept?->version() ?? 0,
-            'learnt' => ['heats' => count($efficiencies), 'efficiency' => [] === $efficiencies ? null : array_sum($efficiencies) / count($efficiencies)],
+            'learnt' => [
+                'heats' => count($efficiencies),
+                'efficiency' => [] === $efficiencies ? null : array_sum($efficiencies) / count($efficiencies),
+            ],
         ];
     }
 
@@ -53,11 +56,21 @@ final readonly class WorkshopView
             $raw = $row->content()[$column] ?? null;
             $value = null === $raw ? null : WorkshopReader::column($row->kind(), $column, $raw, '', $reader);
             if (null !== $value && [] !== $value) {
-                $columns[$column] = ['raw' => $raw, 'shown' => match (true) {
-                    $value instanceof Measurement => $format->measurement($value),
-                    is_array($value) => implode(', ', array_map(static fn (string $element, float $share): string => $element.' '.round(100 * $share, 4), array_keys($value), $value)),
-                    default => (string) $value,
-                }];
+                $columns[$column] = [
+                    'raw' => $raw,
+                    'shown' => match (true) {
+                        $value instanceof Measurement => $format->measurement($value),
+                        is_array($value) => implode(
+                            ', ',
+                            array_map(
+                                static fn (string $element, float $share): string => $element.' '.round(100 * $share, 4),
+                                array_keys($value),
+                                $value,
+                            ),
+                        ),
+                        default => (string) $value,
+                    },
+                ];
             }
         }
 

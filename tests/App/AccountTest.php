@@ -59,8 +59,18 @@ final class AccountTest extends ApiTestCase
         $this->signedIn();
         $this->call('DELETE', '/api/session');
         $this->call('GET', '/api/session');
-        $again = $this->call('POST', '/api/casters', ['email' => 'first@molten.example', 'name' => 'A stranger', 'password' => 'a quite other phrase'], 202);
-        $free = $this->call('POST', '/api/casters', ['email' => 'free@molten.example', 'name' => 'A stranger', 'password' => 'a quite other phrase'], 202);
+        $again = $this->call(
+            'POST',
+            '/api/casters',
+            ['email' => 'first@molten.example', 'name' => 'A stranger', 'password' => 'a quite other phrase'],
+            202,
+        );
+        $free = $this->call(
+            'POST',
+            '/api/casters',
+            ['email' => 'free@molten.example', 'name' => 'A stranger', 'password' => 'a quite other phrase'],
+            202,
+        );
 
         self::assertSame(array_keys($free), array_keys($again));
         self::assertNull($again['caster']);
@@ -72,7 +82,9 @@ final class AccountTest extends ApiTestCase
     public function testOneAddressInSeveralSpellingsIsOneAccount(): void
     {
         $this->signedIn('caster@bücher.example');
-        foreach (['  CASTER@BÜCHER.example ', 'caster@xn--bcher-kva.example', 'ｃaster@bücher.example', 'caster@bücher.example.'] as $spelling) {
+        foreach (
+            ['  CASTER@BÜCHER.example ', 'caster@xn--bcher-kva.example', 'ｃaster@bücher.example', 'caster@bücher.example.'] as $spelling
+        ) {
             $this->call('DELETE', '/api/session');
             $this->call('GET', '/api/session');
             $this->call('POST', '/api/session', ['email' => $spelling, 'password' => self::PASSWORD]);
@@ -86,7 +98,12 @@ final class AccountTest extends ApiTestCase
     public function testAWeakPasswordIsRefusedWithTheReason(string $password, string $code): void
     {
         $this->call('GET', '/api/session');
-        $refused = $this->call('POST', '/api/casters', ['email' => 'Rowlock.Maker@molten.example', 'name' => 'Boat shed', 'password' => $password], 422);
+        $refused = $this->call(
+            'POST',
+            '/api/casters',
+            ['email' => 'Rowlock.Maker@molten.example', 'name' => 'Boat shed', 'password' => $password],
+            422,
+        );
 
         self::assertSame(['/password', "account.password_{$code}"], [$refused['problems'][0]['pointer'], $refused['problems'][0]['code']]);
     }
@@ -112,7 +129,10 @@ final class AccountTest extends ApiTestCase
 
     public function testGoodPhrasesAreTaken(): void
     {
-        foreach (['four plain words here', 'pour-and-learn', 'Kupfer & Zinn im Schuppen', 'vent9rim-Bench2', 'summer rain on the flask pins'] as $index => $phrase) {
+        foreach (
+            ['four plain words here', 'pour-and-learn', 'Kupfer & Zinn im Schuppen', 'vent9rim-Bench2', 'summer rain on the flask '
+                .'pins'] as $index => $phrase
+        ) {
             self::assertSame([], Passwords::problems($phrase, '/password', "caster{$index}@molten.example", 'A caster'), $phrase);
         }
     }
@@ -123,7 +143,12 @@ final class AccountTest extends ApiTestCase
         for ($i = 0; $i < 60; ++$i) {
             $this->call('POST', '/api/casters', ['email' => 'nobody', 'name' => '', 'password' => ''], 422);
         }
-        $this->call('POST', '/api/casters', ['email' => 'one.more@molten.example', 'name' => 'One more', 'password' => self::PASSWORD], 429);
+        $this->call(
+            'POST',
+            '/api/casters',
+            ['email' => 'one.more@molten.example', 'name' => 'One more', 'password' => self::PASSWORD],
+            429,
+        );
     }
 
     public function testGuessingThePresentPasswordIsSlowedDown(): void
@@ -247,9 +272,15 @@ final class AccountTest extends ApiTestCase
 
         clearstatcache();
         $written = (string) file_get_contents($file, false, null, $before);
-        $events = array_map(static fn (string $line): mixed => json_decode($line, true, 8, \JSON_THROW_ON_ERROR)['message'] ?? null, array_filter(explode("\n", $written)));
+        $events = array_map(
+            static fn (string $line): mixed => json_decode($line, true, 8, \JSON_THROW_ON_ERROR)['message'] ?? null,
+            array_filter(explode("\n", $written)),
+        );
         // A changed password ends every sign-in and begins this one anew.
-        self::assertSame(['registered', 'signed_in', 'password_change_refused', 'password_changed', 'signed_in', 'signed_out', 'sign_in_refused'], $events);
+        self::assertSame(
+            ['registered', 'signed_in', 'password_change_refused', 'password_changed', 'signed_in', 'signed_out', 'sign_in_refused'],
+            $events,
+        );
         foreach (['logged@molten', self::PASSWORD, 'another four words'] as $secret) {
             self::assertStringNotContainsString($secret, $written);
         }
@@ -271,7 +302,11 @@ final class AccountTest extends ApiTestCase
         self::assertSame('1139 °F', self::plain($alloys['al_si7mg']['liquidus']));
         self::assertStringContainsString('1940 °F', self::plain($alloys['yellow_brass']['note']));
         $this->call('DELETE', '/api/session');
-        self::assertSame('615 °C', self::plain(array_column($this->call('GET', '/api/handbook')['alloys'], 'liquidus', 'code')['al_si7mg']), 'a stranger reads degrees Celsius');
+        self::assertSame(
+            '615 °C',
+            self::plain(array_column($this->call('GET', '/api/handbook')['alloys'], 'liquidus', 'code')['al_si7mg']),
+            'a stranger reads degrees Celsius',
+        );
     }
 
     public function testAnswersForbidFramingSniffingAndInlineScripts(): void

@@ -25,7 +25,10 @@ abstract class ApiTestCase extends WebTestCase
         $this->browser = self::createClient();
         $this->browser->disableReboot();
         // Throttles count by address; each test comes from one of its own.
-        $this->browser->setServerParameter('REMOTE_ADDR', '10.'.implode('.', [random_int(0, 255), random_int(0, 255), random_int(1, 254)]));
+        $this->browser->setServerParameter(
+            'REMOTE_ADDR',
+            '10.'.implode('.', [random_int(0, 255), random_int(0, 255), random_int(1, 254)]),
+        );
     }
 
     /**
@@ -35,7 +38,14 @@ abstract class ApiTestCase extends WebTestCase
      */
     protected function call(string $method, string $path, ?array $body = null, int $expect = 200): array
     {
-        $this->browser->request($method, $path, [], [], ['HTTP_X_CSRF_TOKEN' => $this->token] + (null === $body ? [] : ['CONTENT_TYPE' => 'application/json']), null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR));
+        $this->browser->request(
+            $method,
+            $path,
+            [],
+            [],
+            ['HTTP_X_CSRF_TOKEN' => $this->token] + (null === $body ? [] : ['CONTENT_TYPE' => 'application/json']),
+            null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR),
+        );
         $response = $this->browser->getResponse();
         $content = (string) $response->getContent();
         self::assertSame($expect, $response->getStatusCode(), "{$method} {$path}: ".mb_substr($content, 0, 600));
@@ -58,11 +68,24 @@ abstract class ApiTestCase extends WebTestCase
      */
     protected function send(string $path, string $bytes, int $expect = 202): array
     {
-        $this->browser->request('POST', $path, [], [], ['HTTP_X_CSRF_TOKEN' => $this->token, 'CONTENT_TYPE' => 'application/octet-stream'], $bytes);
+        $this->browser->request(
+            'POST',
+            $path,
+            [],
+            [],
+            ['HTTP_X_CSRF_TOKEN' => $this->token, 'CONTENT_TYPE' => 'application/octet-stream'],
+            $bytes,
+        );
         $response = $this->browser->getResponse();
         $content = (string) $response->getContent();
         self::assertSame($expect, $response->getStatusCode(), mb_substr($content, 0, 600));
-        ApiContract::standard()->assertAnswer('POST', $path, $expect, explode(';', (string) $response->headers->get('Content-Type'))[0], $content);
+        ApiContract::standard()->assertAnswer(
+            'POST',
+            $path,
+            $expect,
+            explode(';', (string) $response->headers->get('Content-Type'))[0],
+            $content,
+        );
         /** @var array<string, mixed> $data */
         $data = json_decode($content, true, 512, \JSON_THROW_ON_ERROR);
 
@@ -119,22 +142,48 @@ abstract class ApiTestCase extends WebTestCase
     /** @return array<string, mixed> field → what stands there */
     private function seen(string $attempt): array
     {
-        /** @var array{planned: array<string, array{raw: mixed}>, made: array<string, array{raw: mixed}>, heat: array{id: string, values: array<string, array{raw: mixed}>}|null, observations: list<string>, answers: array<string, string>, opinions: array<string, mixed>, poured_on: mixed, verdict: mixed, note: mixed} $now */
+        /**
+         * @var array{planned: array<string, array{raw: mixed}>, made: array<string, array{raw: mixed}>, heat: array{id: string,
+         *     values: array<string, array{raw: mixed}>}|null, observations: list<string>, answers: array<string, string>,
+         *     opinions: array<string, mixed>, poured_on: mixed, verdict: mixed, note: mixed} $now
+         */
         $now = $this->call('GET', "/api/attempts/{$attempt}");
-        $raw = static fn (array $values, string $prefix): array => array_combine(array_map(static fn (int|string $field): string => $prefix.$field, array_keys($values)), array_column($values, 'raw'));
+        $raw = static fn (array $values, string $prefix): array => array_combine(
+            array_map(static fn (int|string $field): string => $prefix.$field, array_keys($values)),
+            array_column($values, 'raw'),
+        );
 
-        return $raw($now['planned'], 'planned.') + $raw($now['made'], 'made.') + $raw($now['heat']['values'] ?? [], '')
-            + array_fill_keys(array_map(static fn (string $code): string => "observations.{$code}", $now['observations']), true)
-            + array_combine(array_map(static fn (int|string $check): string => "answers.{$check}", array_keys($now['answers'])), array_values($now['answers']))
-            + array_combine(array_map(static fn (int|string $cause): string => "opinions.{$cause}", array_keys($now['opinions'])), array_values($now['opinions']))
-            + ['poured_on' => $now['poured_on'], 'verdict' => $now['verdict'], 'note' => $now['note'], 'heat' => $now['heat']['id'] ?? null];
+        return $raw($now['planned'], 'planned.') +
+            $raw($now['made'], 'made.') +
+            $raw($now['heat']['values'] ?? [], '') +
+            array_fill_keys(array_map(static fn (string $code): string => "observations.{$code}", $now['observations']), true) +
+            array_combine(
+                array_map(static fn (int|string $check): string => "answers.{$check}", array_keys($now['answers'])),
+                array_values($now['answers']),
+            ) +
+            array_combine(
+                array_map(static fn (int|string $cause): string => "opinions.{$cause}", array_keys($now['opinions'])),
+                array_values($now['opinions']),
+            ) + [
+                'poured_on' => $now['poured_on'],
+                'verdict' => $now['verdict'],
+                'note' => $now['note'],
+                'heat' => $now['heat']['id'] ?? null,
+            ];
     }
 
     /** @return string the id of a new casting */
     protected function casting(string $name = 'Cleat'): string
     {
         $id = self::id();
-        $this->change([['part' => 'casting', 'id' => $id, 'create' => [], 'set' => Changes::set(['name' => $name, 'purpose' => 'works', 'wanted' => 2])]]);
+        $this->change([
+            [
+                'part' => 'casting',
+                'id' => $id,
+                'create' => [],
+                'set' => Changes::set(['name' => $name, 'purpose' => 'works', 'wanted' => 2]),
+            ],
+        ]);
 
         return $id;
     }
@@ -146,13 +195,23 @@ abstract class ApiTestCase extends WebTestCase
      */
     protected function pour(string $casting, array $entry = []): array
     {
-        $logged = $this->log(self::id(), $entry + [
-            'casting_id' => $casting,
-            'poured_on' => '2026-05-03',
-            'made' => ['mould.process' => 'green_sand', 'sand.condition' => 'wet', 'metal.alloy' => 'al_si7mg', 'pour.temperature' => '1300F', 'casting.wall' => '1 3/4 in', 'gating.gates' => 1],
-            'verdict' => 'scrap',
-            'observations' => ['steam'],
-        ]);
+        $logged = $this->log(
+            self::id(),
+            $entry + [
+                'casting_id' => $casting,
+                'poured_on' => '2026-05-03',
+                'made' => [
+                    'mould.process' => 'green_sand',
+                    'sand.condition' => 'wet',
+                    'metal.alloy' => 'al_si7mg',
+                    'pour.temperature' => '1300F',
+                    'casting.wall' => '1 3/4 in',
+                    'gating.gates' => 1,
+                ],
+                'verdict' => 'scrap',
+                'observations' => ['steam'],
+            ],
+        );
         self::assertIsArray($logged['attempt']);
 
         /* @var array<string, mixed> */
@@ -175,7 +234,13 @@ abstract class ApiTestCase extends WebTestCase
     /** @param array<string, mixed> $attempt */
     protected function findBlowhole(array $attempt): string
     {
-        return $this->find($attempt['id'], ['kind' => 'blowhole', 'places' => ['cope_face'], 'looks' => ['smooth_wall'], 'shown_at' => 'opening', 'severity' => 'spoils']);
+        return $this->find($attempt['id'], [
+            'kind' => 'blowhole',
+            'places' => ['cope_face'],
+            'looks' => ['smooth_wall'],
+            'shown_at' => 'opening',
+            'severity' => 'spoils',
+        ]);
     }
 
     /**

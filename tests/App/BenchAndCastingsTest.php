@@ -61,12 +61,18 @@ final class BenchAndCastingsTest extends ApiTestCase
     public function testACastingIsNotRenamedOverANameThatNobodySaw(): void
     {
         $casting = $this->casting('Cleat');
-        $rename = fn (string $to, int $expect): array => $this->change([['part' => 'casting', 'id' => $casting, 'set' => Changes::set(['name' => $to], '', ['name' => 'Cleat'])]], $expect);
+        $rename = fn (string $to, int $expect): array => $this->change(
+            [['part' => 'casting', 'id' => $casting, 'set' => Changes::set(['name' => $to], '', ['name' => 'Cleat'])]],
+            $expect,
+        );
         $rename('Thwart cleat', 200);
         self::assertSame('Thwart cleat', $this->call('GET', "/api/castings/{$casting}")['name']);
 
         $clash = $rename('Something else', 409)['clashes'][0];
-        self::assertSame(['Cleat', 'Something else', 'Thwart cleat'], [$clash['was']['raw'], $clash['yours']['raw'], $clash['stored']['raw']]);
+        self::assertSame(
+            ['Cleat', 'Something else', 'Thwart cleat'],
+            [$clash['was']['raw'], $clash['yours']['raw'], $clash['stored']['raw']],
+        );
         self::assertSame('Thwart cleat', $this->call('GET', "/api/castings/{$casting}")['name']);
     }
 
@@ -75,7 +81,10 @@ final class BenchAndCastingsTest extends ApiTestCase
     {
         $casting = $this->casting('Rowlock socket');
         $planned = self::id();
-        $this->log($planned, ['casting_id' => $this->casting('Fairlead'), 'planned' => ['mould.process' => 'lost_foam', 'metal.alloy' => 'al_si12', 'pour.temperature' => '760 C']]);
+        $this->log($planned, [
+            'casting_id' => $this->casting('Fairlead'),
+            'planned' => ['mould.process' => 'lost_foam', 'metal.alloy' => 'al_si12', 'pour.temperature' => '760 C'],
+        ]);
         $poured = $this->pour($casting, ['verdict' => null]);
         $scrap = $this->pour($this->casting('Stove damper'));
         $this->findBlowhole($scrap);
@@ -86,7 +95,22 @@ final class BenchAndCastingsTest extends ApiTestCase
         foreach ([$planned => 'planned', $poured['id'] => 'poured', $scrap['id'] => 'judged'] as $id => $state) {
             $attempt = $this->call('GET', "/api/attempts/{$id}");
             self::assertSame($state, $attempt['state']);
-            foreach (['casting_id', 'casting_name', 'number', 'state', 'poured_on', 'verdict', 'process', 'process_label', 'alloy', 'alloy_label', 'pour_temperature', 'version'] as $told) {
+            foreach (
+                [
+                    'casting_id',
+                    'casting_name',
+                    'number',
+                    'state',
+                    'poured_on',
+                    'verdict',
+                    'process',
+                    'process_label',
+                    'alloy',
+                    'alloy_label',
+                    'pour_temperature',
+                    'version',
+                ] as $told
+            ) {
                 self::assertSame($attempt[$told], $bench[$id][$told], "{$state} on the bench: {$told}");
                 self::assertSame($attempt[$told], $ledger[$id][$told], "{$state} in the ledger: {$told}");
             }
@@ -128,7 +152,11 @@ final class BenchAndCastingsTest extends ApiTestCase
         }
 
         $repeated = $this->call('GET', '/api/bench')['repeat_list'];
-        self::assertSame(['sand_wet', 3], [$repeated[0]['cause'] ?? null, $repeated[0]['times'] ?? null], 'what is not judged yet does not count');
+        self::assertSame(
+            ['sand_wet', 3],
+            [$repeated[0]['cause'] ?? null, $repeated[0]['times'] ?? null],
+            'what is not judged yet does not count',
+        );
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
@@ -147,7 +175,11 @@ final class BenchAndCastingsTest extends ApiTestCase
     {
         $answer = $this->change([['part' => 'casting', 'id' => self::id(), 'create' => [], 'set' => Changes::set($entry)]], 422);
 
-        self::assertContains("/changes/0/set{$pointer}", array_column(is_array($answer['problems'] ?? null) ? $answer['problems'] : [], 'pointer'), (string) json_encode($answer));
+        self::assertContains(
+            "/changes/0/set{$pointer}",
+            array_column(is_array($answer['problems'] ?? null) ? $answer['problems'] : [], 'pointer'),
+            (string) json_encode($answer),
+        );
     }
 
     public function testTheHandbookTellsWhereItsFiguresAreFrom(): void

@@ -105,7 +105,8 @@ final class ConsoleTest extends TestCase
     /**
      * @param array<string, mixed>|string $input
      *
-     * @return array{stages: list<array{stage: string, missing: list<mixed>, risks: list<mixed>, figures: list<array{code: string, subject: string, value: array{value: float}}>}>, risks: list<array{code: string}>, questions: list<array{pointer: string}>}
+     * @return array{stages: list<array{stage: string, missing: list<mixed>, risks: list<mixed>, figures: list<array{code: string,
+     *     subject: string, value: array{value: float}}>}>, risks: list<array{code: string}>, questions: list<array{pointer: string}>}
      */
     private static function plan(array|string $input): array
     {
@@ -113,14 +114,22 @@ final class ConsoleTest extends TestCase
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         self::assertFollowsThePlanSchema($process->getOutput());
 
-        /** @var array{stages: list<array{stage: string, missing: list<mixed>, risks: list<mixed>, figures: list<array{code: string, subject: string, value: array{value: float}}>}>, risks: list<array{code: string}>, questions: list<array{pointer: string}>} */
+        /**
+         * @var array{stages: list<array{stage: string, missing: list<mixed>, risks: list<mixed>, figures: list<array{code: string,
+         *     subject: string, value: array{value: float}}>}>, risks: list<array{code: string}>, questions: list<array{pointer: string}>}
+         */
         return json_decode($process->getOutput(), true, 512, \JSON_THROW_ON_ERROR);
     }
 
     private static function assertFollowsThePlanSchema(string $json): void
     {
         /** @var object $schema */
-        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/plan.schema.json'), false, 64, \JSON_THROW_ON_ERROR);
+        $schema = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/plan.schema.json'),
+            false,
+            64,
+            \JSON_THROW_ON_ERROR,
+        );
         $error = (new Validator())->validate(json_decode($json, false, 512, \JSON_THROW_ON_ERROR), $schema)->error();
         self::assertNull($error, null === $error ? '' : json_encode((new ErrorFormatter())->format($error), \JSON_THROW_ON_ERROR));
     }
@@ -129,7 +138,10 @@ final class ConsoleTest extends TestCase
     private static function molten(string $command, array|string $input): Process
     {
         $root = dirname(__DIR__, 2);
-        $process = new Process(['php', "{$root}/bin/console", $command, '-'], $root, ['MOLTEN_DATABASE_URL' => 'mysql://nobody@127.0.0.1:1/none?serverVersion=10.11.2-MariaDB', 'APP_ENV' => 'prod']);
+        $process = new Process(['php', "{$root}/bin/console", $command, '-'], $root, [
+            'MOLTEN_DATABASE_URL' => 'mysql://nobody@127.0.0.1:1/none?serverVersion=10.11.2-MariaDB',
+            'APP_ENV' => 'prod',
+        ]);
         $process->setInput(is_string($input) ? $input : json_encode($input, \JSON_THROW_ON_ERROR));
         $process->run();
 

@@ -72,9 +72,17 @@ final class DemoTest extends ApiTestCase
             $diagnosis = $why->diagnosis($attempt);
             $name = "{$attempt->casting()->name()} no. {$attempt->number()}";
             self::assertNotEmpty($diagnosis->ranked, $name);
-            $spoiling = array_map(static fn ($finding): string => $finding->kind, array_filter($attempt->toRecord(new History(), null)->findings, static fn ($finding): bool => 'spoils' === $finding->severity));
+            $spoiling = array_map(
+                static fn ($finding): string => $finding->kind,
+                array_filter(
+                    $attempt->toRecord(new History(), null)->findings,
+                    static fn ($finding): bool => 'spoils' === $finding->severity,
+                ),
+            );
             self::assertSame([], array_intersect($spoiling, array_column($diagnosis->unexplained, 'sign')), $name);
-            $told = array_keys(array_filter($attempt->opinions(), static fn ($opinion): bool => 'ruled_out' !== $opinion->toArray()['opinion']));
+            $told = array_keys(
+                array_filter($attempt->opinions(), static fn ($opinion): bool => 'ruled_out' !== $opinion->toArray()['opinion']),
+            );
             $leading = array_map(static fn ($cause): string => $cause->cause->code, array_slice($diagnosis->ranked, 0, 2));
             if ([] !== $told) {
                 self::assertNotEmpty(array_intersect($told, $leading), "{$name}: ".implode(', ', $leading));

@@ -23,13 +23,19 @@ final class LimitsTest extends ApiTestCase
         $rows = array_fill(0, 301, ['part' => 'casting', 'id' => self::id(), 'set' => []]);
         self::assertSame('/changes', $this->change($rows, 422)['problems'][0]['pointer']);
         $fields = array_fill_keys(array_map(static fn (int $i): string => "made.{$i}", range(1, 401)), ['to' => '1']);
-        self::assertSame('/changes/0/set', $this->change([['part' => 'attempt', 'id' => self::id(), 'create' => [], 'set' => $fields]], 422)['problems'][0]['pointer']);
+        self::assertSame(
+            '/changes/0/set',
+            $this->change([['part' => 'attempt', 'id' => self::id(), 'create' => [], 'set' => $fields]], 422)['problems'][0]['pointer'],
+        );
 
         $elements = [];
         foreach (range('A', 'Y') as $sign) {
             $elements["{$sign}a"] = ['low' => '1 %'];
         }
-        self::assertSame('/windows', $this->call('POST', '/api/mix', ['melt' => '3 kg', 'windows' => $elements], 422)['problems'][0]['pointer']);
+        self::assertSame(
+            '/windows',
+            $this->call('POST', '/api/mix', ['melt' => '3 kg', 'windows' => $elements], 422)['problems'][0]['pointer'],
+        );
         self::assertSame('/windows', $this->call('POST', '/api/mix', ['melt' => '3 kg', 'windows' => 'Si'], 422)['problems'][0]['pointer']);
 
         $sections = array_fill(0, 61, ['shape' => 'plate']);
@@ -39,11 +45,17 @@ final class LimitsTest extends ApiTestCase
 
     public function testManyStocksTimesManyWindowsIsTooMuchAtOnce(): void
     {
-        $stock = array_map(static fn (int $i): array => ['name' => "Lot {$i}", 'mass' => '1 kg', 'composition' => ['Si' => '5 %']], range(1, 200));
+        $stock = array_map(
+            static fn (int $i): array => ['name' => "Lot {$i}", 'mass' => '1 kg', 'composition' => ['Si' => '5 %']],
+            range(1, 200),
+        );
         $this->furnish(['stock' => $stock, 'currency' => 'EUR']);
         $windows = array_fill_keys(['Si', 'Mg', 'Fe', 'Cu', 'Mn', 'Zn', 'Ti'], ['low' => '0 %', 'high' => '10 %']);
 
-        self::assertSame('charge.too_much', $this->call('POST', '/api/mix', ['melt' => '3 kg', 'windows' => $windows], 422)['problems'][0]['code']);
+        self::assertSame(
+            'charge.too_much',
+            $this->call('POST', '/api/mix', ['melt' => '3 kg', 'windows' => $windows], 422)['problems'][0]['code'],
+        );
     }
 
     public function testAHundredFindingsAreEnough(): void
@@ -119,7 +131,10 @@ final class LimitsTest extends ApiTestCase
         array_map($this->browser->getCookieJar()->set(...), $cookies);
         // A file system without a byte of room.
         self::getContainer()->set(DiskSpace::class, new DiskSpace('/proc', null));
-        $refused = $this->change([['part' => 'casting', 'id' => $id, 'set' => Changes::set(['name' => 'Another name'], '', ['name' => 'Cleat'])]], 507);
+        $refused = $this->change(
+            [['part' => 'casting', 'id' => $id, 'set' => Changes::set(['name' => 'Another name'], '', ['name' => 'Cleat'])]],
+            507,
+        );
         self::assertSame('storage.full', $refused['code']);
         self::assertSame('Cleat', $this->call('GET', "/api/castings/{$id}")['name'], 'what is stored is read as before');
         $health = $this->call('GET', '/api/health', null, 503);

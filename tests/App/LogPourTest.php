@@ -17,7 +17,15 @@ final class LogPourTest extends ApiTestCase
     public function testTheSameRequestTwiceLogsOnePour(): void
     {
         $command = self::id();
-        $changes = Changes::attempt(self::id(), ['casting_id' => $this->casting(), 'poured_on' => '2026-05-03', 'made' => ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg']], true);
+        $changes = Changes::attempt(
+            self::id(),
+            [
+                'casting_id' => $this->casting(),
+                'poured_on' => '2026-05-03',
+                'made' => ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg'],
+            ],
+            true,
+        );
         $first = $this->change($changes, 200, $command);
         $again = $this->change($changes, 200, $command);
 
@@ -31,16 +39,27 @@ final class LogPourTest extends ApiTestCase
     {
         $casting = $this->casting();
         $id = self::id();
-        $refused = $this->log($id, ['casting_id' => $casting, 'poured_on' => '2026-05-03', 'made' => ['pour.temperature' => 'hot', 'sand.moisture' => '80 %']], 422);
+        $refused = $this->log(
+            $id,
+            ['casting_id' => $casting, 'poured_on' => '2026-05-03', 'made' => ['pour.temperature' => 'hot', 'sand.moisture' => '80 %']],
+            422,
+        );
 
-        self::assertSame(['/changes/0/set/made.pour.temperature', '/changes/0/set/made.sand.moisture'], array_column($refused['problems'], 'pointer'));
+        self::assertSame(
+            ['/changes/0/set/made.pour.temperature', '/changes/0/set/made.sand.moisture'],
+            array_column($refused['problems'], 'pointer'),
+        );
         $this->call('GET', "/api/attempts/{$id}", null, 404);
     }
 
     public function testAnUnlikelyValueIsKeptAndAskedAbout(): void
     {
         $casting = $this->casting();
-        $logged = $this->log(self::id(), ['casting_id' => $casting, 'poured_on' => '2026-05-03', 'made' => ['mould.process' => 'green_sand', 'sand.moisture' => '12 %']]);
+        $logged = $this->log(self::id(), [
+            'casting_id' => $casting,
+            'poured_on' => '2026-05-03',
+            'made' => ['mould.process' => 'green_sand', 'sand.moisture' => '12 %'],
+        ]);
 
         self::assertSame('/changes/0/set/made.sand.moisture', $logged['questions'][0]['pointer']);
     }
@@ -61,7 +80,11 @@ final class LogPourTest extends ApiTestCase
     {
         $casting = $this->casting();
         $first = $this->pour($casting);
-        $second = $this->log(self::id(), ['casting_id' => $casting, 'poured_on' => '2026-05-03', 'heat' => ['id' => $first['heat']['id'], 'values' => ['melt.skimmed' => true]]])['attempt'];
+        $second = $this->log(self::id(), [
+            'casting_id' => $casting,
+            'poured_on' => '2026-05-03',
+            'heat' => ['id' => $first['heat']['id'], 'values' => ['melt.skimmed' => true]],
+        ])['attempt'];
 
         self::assertSame('al_si7mg', $second['alloy']);
         self::assertTrue($this->call('GET', "/api/attempts/{$first['id']}")['heat']['values']['melt.skimmed']['raw']);
@@ -90,7 +113,11 @@ final class LogPourTest extends ApiTestCase
         $cleat = $this->casting('Cleat');
         $damper = $this->casting('Stove damper');
         $this->findBlowhole($this->pour($cleat));
-        $this->pour($damper, ['made' => ['mould.process' => 'oil_sand', 'metal.alloy' => 'red_brass'], 'verdict' => 'good', 'observations' => []]);
+        $this->pour($damper, [
+            'made' => ['mould.process' => 'oil_sand', 'metal.alloy' => 'red_brass'],
+            'verdict' => 'good',
+            'observations' => [],
+        ]);
 
         foreach (['process=oil_sand', 'alloy=red_brass', 'verdict=good', 'q=damper'] as $query) {
             $found = $this->call('GET', "/api/attempts?{$query}");

@@ -52,27 +52,56 @@ final class OthersRecordsTest extends ApiTestCase
         self::assertGreaterThanOrEqual(8, $walked);
 
         // Nothing of it is changed, taken over or borrowed by a command, with its id or under a new one.
-        foreach ([
-            ['part' => 'casting', 'id' => $casting, 'create' => [], 'set' => Changes::set(['name' => 'Mine now'])],
-            ['part' => 'casting', 'id' => $casting, 'set' => Changes::set(['binned' => true])],
-            ['part' => 'attempt', 'id' => $attempt['id'], 'create' => ['casting' => $own], 'set' => []],
-            ['part' => 'attempt', 'id' => $attempt['id'], 'set' => Changes::set(['note' => 'mine'])],
-            ['part' => 'attempt', 'id' => self::id(), 'create' => ['casting' => $casting], 'set' => []],
-            ['part' => 'attempt', 'id' => self::id(), 'create' => ['after' => $attempt['id']], 'set' => []],
-            ['part' => 'heat', 'id' => $heat, 'create' => [], 'set' => Changes::set(['melt.skimmed' => true])],
-            ['part' => 'finding', 'id' => $finding, 'create' => ['attempt' => $attempt['id']], 'set' => Changes::set(['kind' => 'misrun'])],
-            ['part' => 'finding', 'id' => self::id(), 'create' => ['attempt' => $attempt['id']], 'set' => Changes::set(['kind' => 'misrun'])],
-            ['part' => 'workshop_row', 'id' => $row, 'create' => ['kind' => 'furnaces'], 'set' => Changes::set(['name' => 'Mine'])],
-            ['part' => 'workshop_row', 'id' => $row, 'set' => Changes::set(['name' => 'Mine'])],
-        ] as $change) {
+        foreach (
+            [
+                ['part' => 'casting', 'id' => $casting, 'create' => [], 'set' => Changes::set(['name' => 'Mine now'])],
+                ['part' => 'casting', 'id' => $casting, 'set' => Changes::set(['binned' => true])],
+                ['part' => 'attempt', 'id' => $attempt['id'], 'create' => ['casting' => $own], 'set' => []],
+                ['part' => 'attempt', 'id' => $attempt['id'], 'set' => Changes::set(['note' => 'mine'])],
+                ['part' => 'attempt', 'id' => self::id(), 'create' => ['casting' => $casting], 'set' => []],
+                ['part' => 'attempt', 'id' => self::id(), 'create' => ['after' => $attempt['id']], 'set' => []],
+                ['part' => 'heat', 'id' => $heat, 'create' => [], 'set' => Changes::set(['melt.skimmed' => true])],
+                [
+                    'part' => 'finding',
+                    'id' => $finding,
+                    'create' => ['attempt' => $attempt['id']],
+                    'set' => Changes::set(['kind' => 'misrun']),
+                ],
+                [
+                    'part' => 'finding',
+                    'id' => self::id(),
+                    'create' => ['attempt' => $attempt['id']],
+                    'set' => Changes::set(['kind' => 'misrun']),
+                ],
+                ['part' => 'workshop_row', 'id' => $row, 'create' => ['kind' => 'furnaces'], 'set' => Changes::set(['name' => 'Mine'])],
+                ['part' => 'workshop_row', 'id' => $row, 'set' => Changes::set(['name' => 'Mine'])],
+            ] as $change
+        ) {
             $this->change([$change], 404);
         }
         $mine = $this->pour($own);
-        $this->change([['part' => 'attempt', 'id' => $mine['id'], 'set' => Changes::set(['casting' => $casting], '', ['casting' => $own])]], 422);
-        $this->change([['part' => 'attempt', 'id' => $mine['id'], 'set' => Changes::set(['heat' => $heat], '', ['heat' => $mine['heat']['id']])]], 422);
+        $this->change(
+            [['part' => 'attempt', 'id' => $mine['id'], 'set' => Changes::set(['casting' => $casting], '', ['casting' => $own])]],
+            422,
+        );
+        $this->change(
+            [['part' => 'attempt', 'id' => $mine['id'], 'set' => Changes::set(['heat' => $heat], '', ['heat' => $mine['heat']['id']])]],
+            422,
+        );
 
         // Nor does anything of it turn up in a list, or let itself be borrowed.
-        foreach (['/api/bench', '/api/bin', '/api/workshop', '/api/workshop/history', '/api/castings', '/api/attempts', '/api/suggestions', '/api/attempts?q=private'] as $list) {
+        foreach (
+            [
+                '/api/bench',
+                '/api/bin',
+                '/api/workshop',
+                '/api/workshop/history',
+                '/api/castings',
+                '/api/attempts',
+                '/api/suggestions',
+                '/api/attempts?q=private',
+            ] as $list
+        ) {
             self::assertStringNotContainsStringIgnoringCase('private', (string) json_encode($this->call('GET', $list)), $list);
         }
         $this->call('GET', "/api/suggestions?casting={$casting}", null, 404);

@@ -24,11 +24,31 @@ final class PlanAndWorkshopTest extends ApiTestCase
         'flasks' => [['name' => 'Small', 'length' => '300 mm', 'width' => '200 mm', 'cope' => '100 mm', 'drag' => '80 mm']],
         'cutters' => [['name' => 'Tube', 'kind' => 'tube', 'size' => '5/8 in']],
         'stock' => [
-            ['name' => 'Wheels', 'mass' => '3 kg', 'price' => '2,20', 'loss' => '5 %', 'composition' => ['Si' => '7 %', 'Mg' => 0.35, 'Fe' => 0.15]],
-            ['name' => 'Extrusion', 'mass' => '4 kg', 'price' => 1.1, 'loss' => '8 %', 'composition' => ['Si' => 0.45, 'Mg' => 0.5, 'Fe' => 0.25]],
-            ['name' => 'Ingot', 'mass' => '3 kg', 'price' => 3.6, 'loss' => '2 %', 'composition' => ['Si' => 12, 'Mg' => 0.05, 'Fe' => 0.4]],
+            [
+                'name' => 'Wheels',
+                'mass' => '3 kg',
+                'price' => '2,20',
+                'loss' => '5 %',
+                'composition' => ['Si' => '7 %', 'Mg' => 0.35, 'Fe' => 0.15],
+            ],
+            [
+                'name' => 'Extrusion',
+                'mass' => '4 kg',
+                'price' => 1.1,
+                'loss' => '8 %',
+                'composition' => ['Si' => 0.45, 'Mg' => 0.5, 'Fe' => 0.25],
+            ],
+            [
+                'name' => 'Ingot',
+                'mass' => '3 kg',
+                'price' => 3.6,
+                'loss' => '2 %',
+                'composition' => ['Si' => 12, 'Mg' => 0.05, 'Fe' => 0.4],
+            ],
         ],
-        'tariffs' => ['electric' => 0.34], 'safe_lift' => '15 kg', 'currency' => 'EUR',
+        'tariffs' => ['electric' => 0.34],
+        'safe_lift' => '15 kg',
+        'currency' => 'EUR',
     ];
 
     protected function setUp(): void
@@ -75,11 +95,16 @@ final class PlanAndWorkshopTest extends ApiTestCase
         $this->furnish(self::WORKSHOP);
         $stock = $this->call('GET', '/api/workshop')['stock'][0];
         self::assertSame([2.2, 'Si 7, Mg 0.35, Fe 0.15'], [$stock['columns']['price']['raw'], $stock['columns']['composition']['shown']]);
-        $lift = fn (string $to, int $expect): array => $this->change([['part' => 'workshop', 'id' => self::id(), 'set' => Changes::set(['safe_lift' => $to], '', ['safe_lift' => '15 kg'])]], $expect);
+        $lift = fn (string $to, int $expect): array => $this->change(
+            [['part' => 'workshop', 'id' => self::id(), 'set' => Changes::set(['safe_lift' => $to], '', ['safe_lift' => '15 kg'])]],
+            $expect,
+        );
         $lift('12 kg', 200);
         self::assertSame('12 kg', str_replace("\u{A0}", ' ', (string) $lift('18 kg', 409)['clashes'][0]['stored']['shown']));
         // Another device put a price right meanwhile: that is no clash with the name.
-        $row = fn (string $column, mixed $was, mixed $to): array => $this->change([['part' => 'workshop_row', 'id' => $stock['id'], 'set' => Changes::set([$column => $to], '', [$column => $was])]]);
+        $row = fn (string $column, mixed $was, mixed $to): array => $this->change([
+            ['part' => 'workshop_row', 'id' => $stock['id'], 'set' => Changes::set([$column => $to], '', [$column => $was])],
+        ]);
         $row('price', 2.2, '2.40');
         $row('name', 'Wheels', 'Old wheels');
         $columns = $this->call('GET', '/api/workshop')['stock'][0]['columns'];
@@ -93,15 +118,28 @@ final class PlanAndWorkshopTest extends ApiTestCase
 
     public function testFaultsOfAWorkshopPointAtTheirField(): void
     {
-        $refused = $this->furnish(['cutters' => [['name' => 'x', 'kind' => 'saw', 'size' => '4 kg']], 'stock' => [['name' => 'y', 'composition' => ['Si' => '70 %', 'Mg' => '40 %']]], 'currency' => 'euro'], 422);
+        $refused = $this->furnish(
+            [
+                'cutters' => [['name' => 'x', 'kind' => 'saw', 'size' => '4 kg']],
+                'stock' => [['name' => 'y', 'composition' => ['Si' => '70 %', 'Mg' => '40 %']]],
+                'currency' => 'euro',
+            ],
+            422,
+        );
 
-        self::assertEqualsCanonicalizing(['/changes/1/set/size', '/changes/1/set/kind', '/changes/2/set/composition', '/changes/0/set/currency'], array_column($refused['problems'], 'pointer'));
+        self::assertEqualsCanonicalizing(
+            ['/changes/1/set/size', '/changes/1/set/kind', '/changes/2/set/composition', '/changes/0/set/currency'],
+            array_column($refused['problems'], 'pointer'),
+        );
     }
 
     public function testAMixIsMadeFromTheStockOrSaysWhyNot(): void
     {
         $this->furnish(self::WORKSHOP);
-        $mix = $this->call('POST', '/api/mix', ['melt' => '3 kg', 'windows' => ['Si' => ['low' => '6.5 %', 'high' => '7.5 %'], 'Fe' => ['low' => null, 'high' => '0.45 %']]]);
+        $mix = $this->call('POST', '/api/mix', [
+            'melt' => '3 kg',
+            'windows' => ['Si' => ['low' => '6.5 %', 'high' => '7.5 %'], 'Fe' => ['low' => null, 'high' => '0.45 %']],
+        ]);
         self::assertTrue($mix['feasible']);
         self::assertMatchesRegularExpression('/^\d+\.\d\d$/', $mix['cost']);
         self::assertGreaterThan(0, (float) $mix['cost']);
@@ -155,7 +193,11 @@ final class PlanAndWorkshopTest extends ApiTestCase
 
     public function testTheChangeSheetShowsTheNumberMoveIntoItsBand(): void
     {
-        $attempt = $this->pour($this->casting(), ['planned' => Plans::values(), 'made' => ['pour.temperature' => '680 C', 'pour.carry_time' => '30 s', 'pour.time' => '3 s', 'sand.condition' => 'good'], 'observations' => ['sluggish']]);
+        $attempt = $this->pour($this->casting(), [
+            'planned' => Plans::values(),
+            'made' => ['pour.temperature' => '680 C', 'pour.carry_time' => '30 s', 'pour.time' => '3 s', 'sand.condition' => 'good'],
+            'observations' => ['sluggish'],
+        ]);
         $this->find($attempt['id'], ['kind' => 'misrun', 'places' => ['far_from_gate'], 'severity' => 'spoils']);
         $why = $this->call('GET', "/api/attempts/{$attempt['id']}/diagnosis");
         self::assertSame('metal_cold', $why['causes'][0]['cause']);
@@ -173,7 +215,12 @@ final class PlanAndWorkshopTest extends ApiTestCase
     {
         $casting = $this->casting();
         for ($i = 0; $i < 3; ++$i) {
-            $attempt = $this->pour($casting, ['planned' => Plans::values(), 'made' => ['pour.time' => '1.5 s', 'pour.temperature' => '730 C'], 'heat' => ['values' => ['metal.alloy' => 'al_si7mg', 'metal.charge' => '1 kg', 'melt.energy' => '1.2 kWh']], 'observations' => []]);
+            $attempt = $this->pour($casting, [
+                'planned' => Plans::values(),
+                'made' => ['pour.time' => '1.5 s', 'pour.temperature' => '730 C'],
+                'heat' => ['values' => ['metal.alloy' => 'al_si7mg', 'metal.charge' => '1 kg', 'melt.energy' => '1.2 kWh']],
+                'observations' => [],
+            ]);
             $this->find($attempt['id'], ['kind' => 'misrun']);
         }
         $plan = $this->call('POST', '/api/plan', ['values' => Plans::values()]);
@@ -186,12 +233,23 @@ final class PlanAndWorkshopTest extends ApiTestCase
     public function testPlanWhyAttemptAndDocumentQuoteOneNumberAndAnAttemptDoesNotTeachItself(): void
     {
         $casting = $this->casting();
-        $short = fn (): array => $this->pour($casting, ['planned' => Plans::values(), 'made' => ['pour.time' => '1.5 s', 'pour.temperature' => '730 C'], 'observations' => []]);
+        $short = fn (): array => $this->pour($casting, [
+            'planned' => Plans::values(),
+            'made' => ['pour.time' => '1.5 s', 'pour.temperature' => '730 C'],
+            'observations' => [],
+        ]);
         $first = $short();
         $this->find($first['id'], ['kind' => 'misrun']);
-        self::assertSame(0, $this->call('GET', "/api/attempts/{$first['id']}/plan")['calibration']['pours'], 'the only pour there is has nothing to learn from');
+        self::assertSame(
+            0,
+            $this->call('GET', "/api/attempts/{$first['id']}/plan")['calibration']['pours'],
+            'the only pour there is has nothing to learn from',
+        );
         self::assertSame(1, $this->call('POST', '/api/plan', ['values' => Plans::values()])['calibration']['pours']);
-        self::assertSame(0, $this->call('POST', '/api/plan', ['values' => Plans::values(), 'attempt' => $first['id']])['calibration']['pours']);
+        self::assertSame(
+            0,
+            $this->call('POST', '/api/plan', ['values' => Plans::values(), 'attempt' => $first['id']])['calibration']['pours'],
+        );
         for ($i = 0; $i < 2; ++$i) {
             $this->find($short()['id'], ['kind' => 'misrun']);
         }
@@ -199,7 +257,12 @@ final class PlanAndWorkshopTest extends ApiTestCase
 
         $plan = $this->call('GET', "/api/attempts/{$first['id']}/plan");
         self::assertSame(2, $plan['calibration']['pours']);
-        $ratios = array_values(array_filter(array_merge(...array_column($plan['stages'], 'figures')), static fn (array $figure): bool => 'fill_ratio' === $figure['code']));
+        $ratios = array_values(
+            array_filter(
+                array_merge(...array_column($plan['stages'], 'figures')),
+                static fn (array $figure): bool => 'fill_ratio' === $figure['code'],
+            ),
+        );
         usort($ratios, static fn (array $a, array $b): int => $a['value']['value'] <=> $b['value']['value']);
         self::assertStringContainsString('Your own factor, from 2 pours', (string) json_encode($ratios[0]['working']));
 
@@ -209,7 +272,9 @@ final class PlanAndWorkshopTest extends ApiTestCase
         self::assertSame($plan['section']['risks'], $this->call('GET', "/api/castings/{$casting}")['trail'][0]['section']['risks']);
         $document = $this->call('GET', "/api/attempts/{$first['id']}/document");
         $format = new QuantityFormatter(UnitPreferences::metric());
-        $alone = PlanCasting::of(Basis::of(AttemptDocument::read($document, Catalogue::standard()->causeCodes())['record'], $format))->toArray($format);
+        $alone = PlanCasting::of(
+            Basis::of(AttemptDocument::read($document, Catalogue::standard()->causeCodes())['record'], $format),
+        )->toArray($format);
         self::assertEquals($plan['stages'], json_decode(json_encode($alone['stages'], \JSON_THROW_ON_ERROR), true));
     }
 }

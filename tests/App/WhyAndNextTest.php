@@ -40,12 +40,21 @@ final class WhyAndNextTest extends ApiTestCase
         self::assertSame('good', $next['planned']['sand.condition']['raw']);
         self::assertContains('sand.moisture', $next['changed_fields']);
         self::assertSame('planned', $next['state']);
-        self::assertSame('/changes/0/create/after', $this->change([['part' => 'attempt', 'id' => self::id(), 'create' => ['after' => $attempt['id']]]], 422)['problems'][0]['pointer'], 'one sheet, one next attempt');
+        self::assertSame(
+            '/changes/0/create/after',
+            $this->change([['part' => 'attempt', 'id' => self::id(), 'create' => ['after' => $attempt['id']]]], 422)['problems'][0][
+                'pointer'
+            ],
+            'one sheet, one next attempt',
+        );
 
         $this->say((string) $next['id'], ['poured_on' => '2026-05-10', 'made.sand.condition' => 'good', 'verdict' => 'good']);
         $trail = $this->call('GET', "/api/castings/{$casting}")['trail'];
         self::assertCount(2, $trail);
-        self::assertSame(['blowhole', 'gone', true], [$trail[1]['sheet']['scores'][0]['defect'], $trail[1]['sheet']['scores'][0]['found'], $trail[1]['sheet']['scores'][0]['held']]);
+        self::assertSame(
+            ['blowhole', 'gone', true],
+            [$trail[1]['sheet']['scores'][0]['defect'], $trail[1]['sheet']['scores'][0]['found'], $trail[1]['sheet']['scores'][0]['held']],
+        );
     }
 
     public function testWhatWasForetoldCannotBeRewrittenAfterwards(): void
@@ -55,7 +64,19 @@ final class WhyAndNextTest extends ApiTestCase
         $this->say((string) $attempt['id'], ['sheet.dry_squeeze' => true]);
         $this->next($attempt['id']);
 
-        self::assertSame('planning.sheet_closed', $this->change([['part' => 'attempt', 'id' => $attempt['id'], 'set' => ['sheet.dry_squeeze' => ['was' => ['new' => 'good'], 'to' => null]]]], 422)['problems'][0]['code']);
+        self::assertSame(
+            'planning.sheet_closed',
+            $this->change(
+                [
+                    [
+                        'part' => 'attempt',
+                        'id' => $attempt['id'],
+                        'set' => ['sheet.dry_squeeze' => ['was' => ['new' => 'good'], 'to' => null]],
+                    ],
+                ],
+                422,
+            )['problems'][0]['code'],
+        );
     }
 
     public function testAnImpossibleAmountOnTheSheetIsRefusedAtItsLine(): void
@@ -72,7 +93,10 @@ final class WhyAndNextTest extends ApiTestCase
         $casting = $this->casting();
         $before = null;
         for ($i = 0; $i < 3; ++$i) {
-            $attempt = $this->pour($casting, ['made' => ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg'], 'observations' => []]);
+            $attempt = $this->pour($casting, [
+                'made' => ['mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg'],
+                'observations' => [],
+            ]);
             $this->findBlowhole($attempt);
             $chances = array_column($this->call('GET', "/api/attempts/{$attempt['id']}/diagnosis")['causes'], 'probability', 'cause');
             $before ??= $chances['sand_wet'];
@@ -94,13 +118,23 @@ final class WhyAndNextTest extends ApiTestCase
         $read = AttemptDocument::read($document, Catalogue::standard()->causeCodes());
         $alone = (new Diagnose(Catalogue::standard(), UnitPreferences::metric()))->attempt($read['record'])->toArray();
 
-        self::assertSame($alone['causes'], array_map(static fn (array $cause): array => $cause, $this->call('GET', "/api/attempts/{$attempt['id']}/diagnosis")['causes']));
+        self::assertSame(
+            $alone['causes'],
+            array_map(static fn (array $cause): array => $cause, $this->call('GET', "/api/attempts/{$attempt['id']}/diagnosis")['causes']),
+        );
     }
 
     public function testTheSheetOffersNoPlaceTwiceNothingRuledOutAndNoCoreWithoutACore(): void
     {
         $casting = $this->casting();
-        $attempt = $this->pour($casting, ['made' => ['mould.process' => 'green_sand', 'sand.condition' => 'wet', 'metal.alloy' => 'al_si7mg', 'pour.temperature' => '800 C']]);
+        $attempt = $this->pour($casting, [
+            'made' => [
+                'mould.process' => 'green_sand',
+                'sand.condition' => 'wet',
+                'metal.alloy' => 'al_si7mg',
+                'pour.temperature' => '800 C',
+            ],
+        ]);
         $this->findBlowhole($attempt);
         foreach (['misrun', 'pinholes', 'sand_inclusion', 'internal_shrinkage', 'core_shift'] as $kind) {
             $this->find($attempt['id'], ['kind' => $kind]);
@@ -110,10 +144,17 @@ final class WhyAndNextTest extends ApiTestCase
         $fields = array_filter(array_column($offered, 'field'));
         self::assertNotSame([], $fields);
         self::assertSame(array_values(array_unique($fields)), array_values($fields));
-        self::assertSame([], array_values(array_filter($offered, static fn (array $line): bool => str_starts_with((string) $line['field'], 'core.'))), 'there is no core');
+        self::assertSame(
+            [],
+            array_values(array_filter($offered, static fn (array $line): bool => str_starts_with((string) $line['field'], 'core.'))),
+            'there is no core',
+        );
         $cause = $offered[0]['cause'];
 
         $this->say((string) $attempt['id'], ["opinions.{$cause}" => 'ruled_out']);
-        self::assertNotContains($cause, array_column((array) $this->call('GET', "/api/attempts/{$attempt['id']}/change-sheet")['proposals'], 'cause'));
+        self::assertNotContains(
+            $cause,
+            array_column((array) $this->call('GET', "/api/attempts/{$attempt['id']}/change-sheet")['proposals'], 'cause'),
+        );
     }
 }

@@ -29,7 +29,11 @@ final class Layers
         return PHPat::rule()
             ->classes(Selector::inNamespace('MoltenNotes\Core'))
             ->shouldNotDependOn()
-            ->classes(Selector::classname(\DateTimeImmutable::class), Selector::classname(\DateTime::class), Selector::classname(\DateTimeInterface::class))
+            ->classes(
+                Selector::classname(\DateTimeImmutable::class),
+                Selector::classname(\DateTime::class),
+                Selector::classname(\DateTimeInterface::class),
+            )
             ->because('time is handed in as a value; a computation gives the same answer tomorrow');
     }
 
@@ -38,7 +42,21 @@ final class Layers
         return PHPat::rule()
             ->classes(Selector::inNamespace('MoltenNotes\App\Shared\Http'))
             ->shouldNotDependOn()
-            ->classes(...array_map(static fn (string $feature) => Selector::inNamespace('MoltenNotes\App\\'.$feature), ['Bench', 'Castings', 'Demo', 'Diagnose', 'Findings', 'Handbook', 'Ledger', 'LogPour', 'PlanCasting', 'PlanNext', 'Workshop']))
+            ->classes(
+                ...array_map(static fn (string $feature) => Selector::inNamespace('MoltenNotes\App\\'.$feature), [
+                    'Bench',
+                    'Castings',
+                    'Demo',
+                    'Diagnose',
+                    'Findings',
+                    'Handbook',
+                    'Ledger',
+                    'LogPour',
+                    'PlanCasting',
+                    'PlanNext',
+                    'Workshop',
+                ]),
+            )
             ->because('the HTTP ground is below the features');
     }
 }

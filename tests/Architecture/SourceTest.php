@@ -15,7 +15,10 @@ final class SourceTest extends TestCase
     /** Files of tables are loaded like code; everything else that touches the world is named here and refused in the core. */
     public function testCoreTouchesNothingOutsideItself(): void
     {
-        $forbidden = '/(?<![\w>:$\\\\])(?:time|microtime|date|mktime|strtotime|hrtime|rand|mt_rand|random_int|random_bytes|shuffle|array_rand|uniqid|file_get_contents|file_put_contents|fopen|file|scandir|glob|exec|shell_exec|getenv|putenv|echo|print|printf|var_dump|error_log|header|setlocale)\s*\(|\$_(?:GET|POST|SERVER|ENV|COOKIE|SESSION|FILES)|\bglobal\s+\$|(?<![\w>:$])echo\s/';
+        $forbidden =
+            '/(?<![\w>:$\\\\])(?:time|microtime|date|mktime|strtotime|hrtime|rand|mt_rand|random_int|random_bytes|shuffle|array_rand'
+            .'|uniqid|file_get_contents|file_put_contents|fopen|file|scandir|glob|exec|shell_exec|getenv|putenv|echo|print|printf|var_dump'
+            .'|error_log|header|setlocale)\s*\(|\$_(?:GET|POST|SERVER|ENV|COOKIE|SESSION|FILES)|\bglobal\s+\$|(?<![\w>:$])echo\s/';
         foreach (self::files('core') as $path => $code) {
             // A method of ours may be called date(); only calls count.
             $calls = preg_replace('/function \w+/', 'function', self::withoutComments($code)) ?? '';
@@ -52,7 +55,11 @@ final class SourceTest extends TestCase
     {
         foreach (self::files('core') as $path => $code) {
             if (str_contains($path, '/Data/')) {
-                self::assertMatchesRegularExpression('/common practice|recalled|published|derived|definition|estimates/i', $code, "{$path} does not say where its figures come from");
+                self::assertMatchesRegularExpression(
+                    '/common practice|recalled|published|derived|definition|estimates/i',
+                    $code,
+                    "{$path} does not say where its figures come from",
+                );
             }
         }
     }
@@ -62,12 +69,25 @@ final class SourceTest extends TestCase
     {
         $files = [...self::files('core'), ...self::files('src')];
         // Tools of the founders may be the only users of a door.
-        $users = $files + array_filter(self::files('tools'), static fn (string $path): bool => !str_contains($path, '/symfony/'), \ARRAY_FILTER_USE_KEY);
-        $config = implode("\n", array_map(static fn (string $path): string => (string) file_get_contents($path), glob(self::root().'/config/{*,packages/*}.{php,yaml}', \GLOB_BRACE) ?: []));
+        $users =
+            $files +
+            array_filter(self::files('tools'), static fn (string $path): bool => !str_contains($path, '/symfony/'), \ARRAY_FILTER_USE_KEY);
+        $config = implode(
+            "\n",
+            array_map(
+                static fn (string $path): string => (string) file_get_contents($path),
+                glob(self::root().'/config/{*,packages/*}.{php,yaml}', \GLOB_BRACE) ?: [],
+            ),
+        );
         $idle = [];
         foreach ($files as $path => $code) {
             $name = basename($path, '.php');
-            if (str_contains($path, '/Data/') || str_contains($code, '#[Route(') || str_contains($code, '#[AsCommand') || str_contains($code, '#[AsEventListener')) {
+            if (
+                str_contains($path, '/Data/')
+                || str_contains($code, '#[Route(')
+                || str_contains($code, '#[AsCommand')
+                || str_contains($code, '#[AsEventListener')
+            ) {
                 continue;
             }
             if (!self::isNamedElsewhere($name, $path, $users) && !str_contains($config, $name)) {
@@ -111,15 +131,17 @@ final class SourceTest extends TestCase
     /** A framework or the language calls what an interface or a parent class promises. */
     private static function isInherited(string $code): bool
     {
-        return 1 === preg_match('/^(?:final |abstract |readonly )*(?:class|enum) \w+(?:: \w+)? (?:extends|implements) /m', $code) && !str_contains($code, 'extends ScalarQuantity');
+        return 1 === preg_match('/^(?:final |abstract |readonly )*(?:class|enum) \w+(?:: \w+)? (?:extends|implements) /m', $code)
+            && !str_contains($code, 'extends ScalarQuantity');
     }
 
     /** @return array<string, string> path below the root → code */
     private static function files(string $folder): array
     {
         $files = [];
+        $within = new \RecursiveDirectoryIterator(self::root()."/{$folder}", \FilesystemIterator::SKIP_DOTS);
         /** @var \SplFileInfo $file */
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::root()."/{$folder}", \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new \RecursiveIteratorIterator($within) as $file) {
             if ('php' === $file->getExtension()) {
                 $files[substr($file->getPathname(), strlen(self::root()) + 1)] = (string) file_get_contents($file->getPathname());
             }

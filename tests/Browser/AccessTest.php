@@ -7,7 +7,10 @@ namespace MoltenNotes\Tests\Browser;
 use MoltenNotes\Tests\Support\Chromium;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** WCAG 2.2 AA and the good practice around it, as far as a machine can tell: every view, by day and by night, on the desk and on the phone. */
+/**
+ * WCAG 2.2 AA and the good practice around it, as far as a machine can tell: every view, by day and by night, on the desk and on the
+ * phone.
+ */
 final class AccessTest extends JourneyTestCase
 {
     private const SIZES = ['desk' => [1280, 800], 'phone' => [390, 844]];
@@ -36,7 +39,9 @@ final class AccessTest extends JourneyTestCase
         $this->signInAsDemo();
         [$id] = $this->attempt();
         $complaints = [];
-        foreach (["/attempts/{$id}" => 'Add a finding', '/castings' => 'New casting', '/log' => 'What is wrong with it?'] as $path => $button) {
+        foreach (
+            ["/attempts/{$id}" => 'Add a finding', '/castings' => 'New casting', '/log' => 'What is wrong with it?'] as $path => $button
+        ) {
             $this->open($path);
             $this->press($button);
             $this->find('//*[@role="dialog"]//h2');
@@ -64,8 +69,15 @@ final class AccessTest extends JourneyTestCase
         foreach (['/', "/attempts/{$id}/plan", '/log'] as $path) {
             $this->open($path);
             $this->find('//h1');
-            $standing = $this->driver->executeScript('return [...document.querySelectorAll("body *")].filter((e) => ["fixed", "sticky"].includes(getComputedStyle(e).position)).reduce((sum, e) => sum + e.getBoundingClientRect().height, 0)');
-            self::assertLessThan(100, is_numeric($standing) ? (float) $standing : 400.0, "{$path}: a quarter of the height at most stands still");
+            $standing = $this->driver->executeScript(
+                'return [...document.querySelectorAll("body *")].filter((e) => ["fixed", '
+                    .'"sticky"].includes(getComputedStyle(e).position)).reduce((sum, e) => sum + e.getBoundingClientRect().height, 0)',
+            );
+            self::assertLessThan(
+                100,
+                is_numeric($standing) ? (float) $standing : 400.0,
+                "{$path}: a quarter of the height at most stands still",
+            );
         }
         $this->press('More', '//nav[@aria-label="Places"]');
         $this->find('//*[@role="menuitem"][normalize-space(.)="Handbook"]')->click();
@@ -78,16 +90,38 @@ final class AccessTest extends JourneyTestCase
         [$id, $casting] = $this->attempt();
 
         return [
-            '/', '/castings', "/castings/{$casting}", "/castings/{$casting}/plan", "/attempts/{$id}",
-            ...array_map(static fn (string $stage): string => "/attempts/{$id}/plan?stage={$stage}", ['pattern', 'metal', 'gating', 'filling', 'feeding', 'mould']),
-            "/attempts/{$id}/why", "/attempts/{$id}/changes", "/attempts/{$id}/log", '/log', '/workshop', '/ledger', '/handbook', '/settings', '/nowhere-at-all',
+            '/',
+            '/castings',
+            "/castings/{$casting}",
+            "/castings/{$casting}/plan",
+            "/attempts/{$id}",
+            ...array_map(static fn (string $stage): string => "/attempts/{$id}/plan?stage={$stage}", [
+                'pattern',
+                'metal',
+                'gating',
+                'filling',
+                'feeding',
+                'mould',
+            ]),
+            "/attempts/{$id}/why",
+            "/attempts/{$id}/changes",
+            "/attempts/{$id}/log",
+            '/log',
+            '/workshop',
+            '/ledger',
+            '/handbook',
+            '/settings',
+            '/nowhere-at-all',
         ];
     }
 
     /** @return array{string, string} an attempt of the demo that misran, and its casting */
     private function attempt(): array
     {
-        $attempt = $this->driver->executeAsyncScript('const done = arguments[0]; fetch("/api/attempts?defect=misrun").then((r) => r.json()).then((l) => done([l.attempts[0].id, l.attempts[0].casting_id]));');
+        $attempt = $this->driver->executeAsyncScript(
+            'const done = arguments[0]; fetch("/api/attempts?defect=misrun").then((r) => r.json()).then((l) => done([l.attempts[0].id, '
+                .'l.attempts[0].casting_id]));',
+        );
         self::assertIsArray($attempt);
 
         return [(string) $attempt[0], (string) $attempt[1]];
@@ -99,7 +133,11 @@ final class AccessTest extends JourneyTestCase
         $this->settled();
         $this->driver->executeScript("document.documentElement.dataset.theme = '{$theme}'");
         $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/web/node_modules/axe-core/axe.min.js'));
-        $found = $this->driver->executeAsyncScript('const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"], rules: {"label-content-name-mismatch": {enabled: true}, "target-size": {enabled: true}}}).then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.slice(0, 3).map((n) => n.html.slice(0, 140)).join(" | "))));');
+        $found = $this->driver->executeAsyncScript(
+            'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", '
+                .'"best-practice"], rules: {"label-content-name-mismatch": {enabled: true}, "target-size": {enabled: true}}}).then((r) '
+                    .'=> done(r.violations.map((v) => v.id + ": " + v.nodes.slice(0, 3).map((n) => n.html.slice(0, 140)).join(" | "))));',
+        );
         $complaints = [];
         foreach (is_array($found) ? $found : ['axe gave no answer'] as $complaint) {
             $complaints[] = "{$view}: ".(is_string($complaint) ? $complaint : '');

@@ -7,7 +7,10 @@ namespace MoltenNotes\Tests\Browser;
 use MoltenNotes\Tests\Support\Chromium;
 use MoltenNotes\Tests\Support\Meshes;
 
-/** Small things that are met every day: the verdict where one looks, a plan that is only tried, an address that leads nowhere, keys that can be switched off. */
+/**
+ * Small things that are met every day: the verdict where one looks, a plan that is only tried, an address that leads nowhere, keys that
+ * can be switched off.
+ */
 final class EveryDayTest extends JourneyTestCase
 {
     public function testInspectTakesTheVerdictWhereItIsLookedAt(): void

@@ -70,7 +70,9 @@ final class FromPourToNextAttemptTest extends JourneyTestCase
         $this->see('Look at this next');
         self::assertStringContainsString('Squeeze test: sticky.', $this->text());
         $before = $this->ranking();
-        $question = $this->find('//section[@aria-label="Look at this next"]//p | //section[@aria-label="Look at this next"]//h3')->getText();
+        $question = $this->find(
+            '//section[@aria-label="Look at this next"]//p | //section[@aria-label="Look at this next"]//h3',
+        )->getText();
         $this->press('Yes', '//section[@aria-label="Look at this next"]');
         $this->see('Checks made');
         self::assertStringContainsString($question, $this->find('//section[@aria-label="Checks made"]')->getText());
@@ -131,7 +133,9 @@ final class FromPourToNextAttemptTest extends JourneyTestCase
     /** @return list<string> */
     private function ranking(): array
     {
-        $rows = $this->driver->findElements(WebDriverBy::xpath('//section[@aria-label="Causes, most likely first"]//button[@aria-expanded]'));
+        $rows = $this->driver->findElements(
+            WebDriverBy::xpath('//section[@aria-label="Causes, most likely first"]//button[@aria-expanded]'),
+        );
 
         return array_values(array_map(static fn ($row): string => $row->getText(), $rows));
     }

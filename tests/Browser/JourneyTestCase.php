@@ -82,7 +82,9 @@ abstract class JourneyTestCase extends TestCase
     protected function pick(string $label, string $choice): void
     {
         $named = '//label[starts-with(normalize-space(.), '.self::quote($label).')]';
-        $option = $this->find("({$named}//select | {$named}/following::select[1])[1]//option[normalize-space(.)=".self::quote($choice).']');
+        $option = $this->find(
+            "({$named}//select | {$named}/following::select[1])[1]//option[normalize-space(.)=".self::quote($choice).']',
+        );
         $this->show($option);
         $option->click();
         ++$this->actions;
@@ -90,7 +92,15 @@ abstract class JourneyTestCase extends TestCase
 
     protected function type(string $label, string $text): void
     {
-        $field = $this->find('//label[starts-with(normalize-space(.), '.self::quote($label).')]/following::*[self::input or self::textarea][1] | //label[starts-with(normalize-space(.), '.self::quote($label).')]//input | //input[@aria-label='.self::quote($label).']');
+        $field = $this->find(
+            '//label[starts-with(normalize-space(.), '.
+                self::quote($label).
+                ')]/following::*[self::input or self::textarea][1] | //label[starts-with(normalize-space(.), '.
+                self::quote($label).
+                ')]//input | //input[@aria-label='.
+                self::quote($label).
+                ']',
+        );
         $this->show($field);
         $this->enter($field, $text);
     }

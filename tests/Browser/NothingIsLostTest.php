@@ -73,7 +73,10 @@ final class NothingIsLostTest extends JourneyTestCase
         $this->newTab();
         $this->driver->get($address);
         $this->see(self::ON_THIS_DEVICE);
-        self::assertSame('300 mm', $this->find('//label[starts-with(normalize-space(.), "Flask length inside")]/following::input[1]')->getAttribute('value'));
+        self::assertSame(
+            '300 mm',
+            $this->find('//label[starts-with(normalize-space(.), "Flask length inside")]/following::input[1]')->getAttribute('value'),
+        );
         $this->press('Save the plan');
         $this->see('No. 1: planned');
         $this->find('//dl//dd[contains(., "300")]');
@@ -100,15 +103,17 @@ final class NothingIsLostTest extends JourneyTestCase
         $this->register('lost-answer@molten.example');
         $this->aCasting('Cleat');
         // The first answer to a command is lost on the way back; the notebook has it by then.
-        $this->cdp('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<'JS'
-            const real = window.fetch;
-            window.fetch = async (...request) => {
-              const answer = await real(...request);
-              const url = request[0] instanceof Request ? request[0].url : String(request[0]);
-              if (url.endsWith('/api/commands') && window.losing) { window.losing = false; throw new TypeError('the answer was lost'); }
-              return answer;
-            };
-            JS]);
+        $this->cdp('Page.addScriptToEvaluateOnNewDocument', [
+            'source' => <<<'JS'
+                const real = window.fetch;
+                window.fetch = async (...request) => {
+                  const answer = await real(...request);
+                  const url = request[0] instanceof Request ? request[0].url : String(request[0]);
+                  if (url.endsWith('/api/commands') && window.losing) { window.losing = false; throw new TypeError('the answer was lost'); }
+                  return answer;
+                };
+                JS,
+        ]);
         $this->driver->navigate()->refresh();
         $this->press('Log an attempt');
         $this->type('Note', 'first');
@@ -268,7 +273,9 @@ final class NothingIsLostTest extends JourneyTestCase
 
     private function gone(string $xpath): void
     {
-        $this->driver->wait(20, 50)->until(fn (): bool => [] === $this->driver->findElements(\Facebook\WebDriver\WebDriverBy::xpath($xpath)));
+        $this->driver
+            ->wait(20, 50)
+            ->until(fn (): bool => [] === $this->driver->findElements(\Facebook\WebDriver\WebDriverBy::xpath($xpath)));
         $this->addToAssertionCount(1);
     }
 
@@ -294,12 +301,20 @@ final class NothingIsLostTest extends JourneyTestCase
     private function offline(bool $off): void
     {
         $this->cdp('Network.enable', []);
-        $this->cdp('Network.emulateNetworkConditions', ['offline' => $off, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->cdp('Network.emulateNetworkConditions', [
+            'offline' => $off,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
     }
 
     /** @param array<string, mixed> $params */
     private function cdp(string $command, array $params): void
     {
-        $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => (object) $params]);
+        $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => $command,
+            'params' => (object) $params,
+        ]);
     }
 }

@@ -24,7 +24,15 @@ final class PlanCastingTest extends JourneyTestCase
         $this->see('The casting in sections');
         $this->pick('Mould process', 'Green sand');
         $this->pick('Metal', 'Al-Si7Mg (wheels, castings)');
-        foreach ([['Plate', ['length' => '90 mm', 'width' => '2 in', 'thickness' => '6 mm']], ['Boss', ['diameter' => '1 1/8 in', 'height' => '26 mm']], ['Bar', ['length' => '70mm', 'width' => '14 mm', 'thickness' => '9 mm']], ['Ring', ['diameter' => '110 mm', 'width' => '12 mm', 'thickness' => '6 mm']], ['Wedge', ['length' => '60 mm', 'width' => '30 mm', 'thickness' => '8 mm', 'thin end' => '4 mm']]] as $i => [$shape, $measures]) {
+        foreach (
+            [
+                ['Plate', ['length' => '90 mm', 'width' => '2 in', 'thickness' => '6 mm']],
+                ['Boss', ['diameter' => '1 1/8 in', 'height' => '26 mm']],
+                ['Bar', ['length' => '70mm', 'width' => '14 mm', 'thickness' => '9 mm']],
+                ['Ring', ['diameter' => '110 mm', 'width' => '12 mm', 'thickness' => '6 mm']],
+                ['Wedge', ['length' => '60 mm', 'width' => '30 mm', 'thickness' => '8 mm', 'thin end' => '4 mm']],
+            ] as $i => [$shape, $measures]
+        ) {
             $this->press($shape, '//*[@aria-label="Add a section"]');
             foreach ($measures as $label => $text) {
                 $this->typeInto($i + 1, $label, $text);
@@ -84,7 +92,10 @@ final class PlanCastingTest extends JourneyTestCase
 
     private function typeInto(int $section, string $label, string $text): void
     {
-        $field = $this->find("//*[@role='group' and starts-with(@aria-label, 'Section {$section}:')]//label[normalize-space(.)='{$label}']/following-sibling::input");
+        $field = $this->find(
+            "//*[@role='group' and starts-with(@aria-label, 'Section "
+                ."{$section}:')]//label[normalize-space(.)='{$label}']/following-sibling::input",
+        );
         $this->enter($field, $text);
     }
 
@@ -113,13 +124,18 @@ final class PlanCastingTest extends JourneyTestCase
 
     private function standing(string $code, string $subject): string
     {
-        return (string) $this->driver->findElement(WebDriverBy::cssSelector("[data-state=active] [data-figure={$code}][data-subject={$subject}]"))->getAttribute('data-standing');
+        return (string) $this->driver
+            ->findElement(WebDriverBy::cssSelector("[data-state=active] [data-figure={$code}][data-subject={$subject}]"))
+            ->getAttribute('data-standing');
     }
 
     /** How high the ring's cut face is drawn, in pixels. */
     private function ringHeight(): float
     {
-        $height = $this->driver->executeScript('const g = [...document.querySelectorAll("svg [role=button]")].find((e) => e.getAttribute("aria-label").startsWith("Ring")); return g.querySelectorAll("path")[1].getBBox().height;');
+        $height = $this->driver->executeScript(
+            'const g = [...document.querySelectorAll("svg [role=button]")].find((e) => '
+                .'e.getAttribute("aria-label").startsWith("Ring")); return g.querySelectorAll("path")[1].getBBox().height;',
+        );
         self::assertIsNumeric($height);
 
         return (float) $height;

@@ -67,14 +67,20 @@ final class ServersTest extends TestCase
         $curl = curl_init((string) getenv('MOLTEN_TEST_URL').$path);
         self::assertNotFalse($curl);
         $got = '';
-        curl_setopt_array($curl, [
-            \CURLOPT_RETURNTRANSFER => true, \CURLOPT_TIMEOUT => 20, \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_HTTPHEADER => ['Expect:', ...$headers],
-            \CURLOPT_HEADERFUNCTION => static function (\CurlHandle $curl, string $line) use (&$got): int {
-                $got .= $line;
+        curl_setopt_array(
+            $curl,
+            [
+                \CURLOPT_RETURNTRANSFER => true,
+                \CURLOPT_TIMEOUT => 20,
+                \CURLOPT_CUSTOMREQUEST => $method,
+                \CURLOPT_HTTPHEADER => ['Expect:', ...$headers],
+                \CURLOPT_HEADERFUNCTION => static function (\CurlHandle $curl, string $line) use (&$got): int {
+                    $got .= $line;
 
-                return strlen($line);
-            },
-        ] + ('' === $body ? [] : [\CURLOPT_POSTFIELDS => $body]));
+                    return strlen($line);
+                },
+            ] + ('' === $body ? [] : [\CURLOPT_POSTFIELDS => $body]),
+        );
         $answer = curl_exec($curl);
         self::assertIsString($answer, curl_error($curl));
 

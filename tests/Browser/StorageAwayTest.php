@@ -41,7 +41,11 @@ final class StorageAwayTest extends JourneyTestCase
         self::assertGreaterThan(1, $pid);
         // Not a polite end: what was acknowledged must have reached the disk.
         posix_kill($pid, \SIGKILL);
-        for ($i = 0; $i < 100 && file_exists("/proc/{$pid}/status") && !str_contains((string) file_get_contents("/proc/{$pid}/status"), 'zombie'); ++$i) {
+        for (
+            $i = 0;
+            $i < 100 && file_exists("/proc/{$pid}/status") && !str_contains((string) file_get_contents("/proc/{$pid}/status"), 'zombie');
+            ++$i
+        ) {
             usleep(50_000);
         }
     }
@@ -49,7 +53,18 @@ final class StorageAwayTest extends JourneyTestCase
     private function bringStorageBack(): void
     {
         $root = dirname(__DIR__, 2);
-        $process = new Process(['bash', '-c', 'set -euo pipefail; . bin/lib.sh; DB_RUN="$MOLTEN_TEST_DB_RUN"; launch_mariadb "$MOLTEN_TEST_DB_DIR" "$MOLTEN_TEST_DB_PORT"'], $root, null, null, 60);
+        $process = new Process(
+            [
+                'bash',
+                '-c',
+                'set -euo pipefail; . bin/lib.sh; DB_RUN="$MOLTEN_TEST_DB_RUN"; launch_mariadb "$MOLTEN_TEST_DB_DIR" '
+                    .'"$MOLTEN_TEST_DB_PORT"',
+            ],
+            $root,
+            null,
+            null,
+            60,
+        );
         $process->mustRun();
     }
 }

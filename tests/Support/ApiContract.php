@@ -66,10 +66,21 @@ final class ApiContract
         $schema = is_array($content) && is_array($content[$type] ?? null) ? $content[$type]['schema'] ?? null : null;
         Assert::assertIsArray($schema, "{$method} {$template} {$status} may not be {$type}");
         // A response's own schema stands outside the document here, so its references are made whole.
-        $whole = str_replace('"#\/components', '"'.str_replace('/', '\/', self::ID).'#\/components', json_encode($schema, \JSON_THROW_ON_ERROR));
-        $result = $this->validator->validate(json_decode($body, false, 512, \JSON_THROW_ON_ERROR), (object) json_decode($whole, false, 512, \JSON_THROW_ON_ERROR));
+        $whole = str_replace(
+            '"#\/components',
+            '"'.str_replace('/', '\/', self::ID).'#\/components',
+            json_encode($schema, \JSON_THROW_ON_ERROR),
+        );
+        $result = $this->validator->validate(
+            json_decode($body, false, 512, \JSON_THROW_ON_ERROR),
+            (object) json_decode($whole, false, 512, \JSON_THROW_ON_ERROR),
+        );
         $error = $result->error();
-        Assert::assertNull($error, "{$method} {$template} {$status}: ".(null === $error ? '' : json_encode((new ErrorFormatter())->format($error), \JSON_UNESCAPED_SLASHES)));
+        Assert::assertNull(
+            $error,
+            "{$method} {$template} {$status}: ".
+                (null === $error ? '' : json_encode((new ErrorFormatter())->format($error), \JSON_UNESCAPED_SLASHES)),
+        );
     }
 
     private function template(string $path): string

@@ -13,7 +13,7 @@ final class Changes
 {
     /**
      * @param array<int|string, mixed> $values
-     * @param array<string, mixed>     $was
+     * @param array<string, mixed> $was
      *
      * @return array<string, array{was: mixed, to: mixed}>
      */
@@ -31,7 +31,7 @@ final class Changes
      * An attempt with what is told of it in one go; what belongs to the melt goes to its heat.
      *
      * @param array<string, mixed> $entry casting_id, planned, made, heat {id, values}, poured_on, verdict, note, observations
-     * @param array<string, mixed> $was   field → what stood there
+     * @param array<string, mixed> $was field → what stood there
      *
      * @return list<array<string, mixed>>
      */
@@ -54,12 +54,18 @@ final class Changes
         $changes = [];
         $heat = $given['id'] ?? $ownHeat;
         if ([] !== $melt) {
-            $changes[] = ['part' => 'heat', 'id' => $heat ??= Uuid::v7()->toRfc4122(), 'create' => [], 'set' => self::set($melt, '', $was)];
+            $changes[] = [
+                'part' => 'heat',
+                'id' => ($heat ??= Uuid::v7()->toRfc4122()),
+                'create' => [],
+                'set' => self::set($melt, '', $was),
+            ];
         }
         if (null !== $heat) {
             $set += self::set(['heat' => $heat], '', $was);
         }
-        $changes[] = ['part' => 'attempt', 'id' => $id, 'set' => $set] + ($new ? ['create' => ['casting' => $entry['casting_id'] ?? null]] : []);
+        $changes[] =
+            ['part' => 'attempt', 'id' => $id, 'set' => $set] + ($new ? ['create' => ['casting' => $entry['casting_id'] ?? null]] : []);
 
         return $changes;
     }
@@ -71,7 +77,12 @@ final class Changes
      */
     public static function finding(string $attempt, array $finding, ?string $id = null): array
     {
-        return ['part' => 'finding', 'id' => $id ?? Uuid::v7()->toRfc4122(), 'create' => ['attempt' => $attempt], 'set' => self::set($finding)];
+        return [
+            'part' => 'finding',
+            'id' => $id ?? Uuid::v7()->toRfc4122(),
+            'create' => ['attempt' => $attempt],
+            'set' => self::set($finding),
+        ];
     }
 
     /**
@@ -85,7 +96,12 @@ final class Changes
         foreach ($workshop as $key => $value) {
             if (in_array($key, WorkshopReader::kinds(), true)) {
                 foreach (is_array($value) ? $value : [] as $row) {
-                    $changes[] = ['part' => 'workshop_row', 'id' => Uuid::v7()->toRfc4122(), 'create' => ['kind' => $key], 'set' => self::set(is_array($row) ? $row : [])];
+                    $changes[] = [
+                        'part' => 'workshop_row',
+                        'id' => Uuid::v7()->toRfc4122(),
+                        'create' => ['kind' => $key],
+                        'set' => self::set(is_array($row) ? $row : []),
+                    ];
                 }
             } else {
                 $settings += 'tariffs' === $key && is_array($value) ? self::set($value, 'tariffs.') : self::set([$key => $value]);

@@ -16,8 +16,17 @@ final class Chromium
     {
         $options = new ChromeOptions();
         $options->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update',
-            '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--user-data-dir='.sys_get_temp_dir().'/molten-chromium-'.bin2hex(random_bytes(6)),
+            '--headless=new',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--hide-scrollbars',
+            '--force-device-scale-factor=1',
+            '--user-data-dir='.sys_get_temp_dir().'/molten-chromium-'.bin2hex(random_bytes(6)),
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);

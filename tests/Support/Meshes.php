@@ -17,19 +17,21 @@ final class Meshes
     {
         $c = [];
         for ($i = 0; $i < 8; ++$i) {
-            $c[] = [$at[0] + $size[0] * ($i & 1), $at[1] + $size[1] * ($i >> 1 & 1), $at[2] + $size[2] * ($i >> 2 & 1)];
+            $c[] = [$at[0] + $size[0] * ($i & 1), $at[1] + $size[1] * (($i >> 1) & 1), $at[2] + $size[2] * (($i >> 2) & 1)];
         }
         $quads = [[0, 2, 3, 1], [4, 5, 7, 6], [0, 1, 5, 4], [2, 6, 7, 3], [0, 4, 6, 2], [1, 3, 7, 5]];
 
-        return array_merge(...array_map(static fn (array $q): array => [[$c[$q[0]], $c[$q[1]], $c[$q[2]]], [$c[$q[0]], $c[$q[2]], $c[$q[3]]]], $quads));
+        return array_merge(
+            ...array_map(static fn (array $q): array => [[$c[$q[0]], $c[$q[1]], $c[$q[2]]], [$c[$q[0]], $c[$q[2]], $c[$q[3]]]], $quads),
+        );
     }
 
     /** @return list<list<array{float, float, float}>> a torus of two radii, in n × n quads */
     public static function torus(float $ring, float $tube, int $n): array
     {
         $point = static function (int $i, int $j) use ($ring, $tube, $n): array {
-            $u = 2 * \M_PI * ($i % $n) / $n;
-            $v = 2 * \M_PI * ($j % $n) / $n;
+            $u = (2 * \M_PI * ($i % $n)) / $n;
+            $v = (2 * \M_PI * ($j % $n)) / $n;
 
             return [($ring + $tube * cos($v)) * cos($u), ($ring + $tube * cos($v)) * sin($u), $tube * sin($v)];
         };

@@ -17,9 +17,25 @@ final class Plans
     public static function sections(): array
     {
         return [
-            ['id' => 'foot', 'label' => 'Foot', 'shape' => 'plate', 'length' => '60 mm', 'width' => '45 mm', 'thickness' => '6 mm', 'gates' => 1],
+            [
+                'id' => 'foot',
+                'label' => 'Foot',
+                'shape' => 'plate',
+                'length' => '60 mm',
+                'width' => '45 mm',
+                'thickness' => '6 mm',
+                'gates' => 1,
+            ],
             ['id' => 'boss', 'label' => 'Boss', 'shape' => 'boss', 'diameter' => '26 mm', 'height' => '28 mm', 'joins' => 'foot'],
-            ['id' => 'rim', 'label' => 'Rim', 'shape' => 'ring', 'diameter' => '120 mm', 'width' => '12 mm', 'thickness' => '4 mm', 'joins' => 'foot'],
+            [
+                'id' => 'rim',
+                'label' => 'Rim',
+                'shape' => 'ring',
+                'diameter' => '120 mm',
+                'width' => '12 mm',
+                'thickness' => '4 mm',
+                'joins' => 'foot',
+            ],
         ];
     }
 
@@ -27,22 +43,34 @@ final class Plans
     public static function values(): array
     {
         return [
-            'mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'casting.sections' => self::sections(),
-            'gating.sprue' => '14 mm', 'gating.sprue_height' => '90 mm', 'gating.gate_width' => '16 mm', 'gating.gate_thickness' => '3 mm', 'gating.gates' => 1, 'gating.basin' => 'cup',
-            'feeding.riser' => 'none', 'pour.temperature' => '705 C', 'pour.carry_time' => '20 s',
+            'mould.process' => 'green_sand',
+            'metal.alloy' => 'al_si7mg',
+            'casting.sections' => self::sections(),
+            'gating.sprue' => '14 mm',
+            'gating.sprue_height' => '90 mm',
+            'gating.gate_width' => '16 mm',
+            'gating.gate_thickness' => '3 mm',
+            'gating.gates' => 1,
+            'gating.basin' => 'cup',
+            'feeding.riser' => 'none',
+            'pour.temperature' => '705 C',
+            'pour.carry_time' => '20 s',
         ];
     }
 
     /**
-     * @param array<string, mixed>                    $changes  laid over values(); null takes a value out
-     * @param array<string, mixed>                    $workshop
-     * @param list<array{ratio: float, filled: bool}> $pours    of the caster's own, in the same process
+     * @param array<string, mixed> $changes laid over values(); null takes a value out
+     * @param array<string, mixed> $workshop
+     * @param list<array{ratio: float, filled: bool}> $pours of the caster's own, in the same process
      */
     public static function of(array $changes = [], array $workshop = [], array $pours = []): CastingPlan
     {
         $planned = array_filter($changes + self::values(), static fn (mixed $value): bool => null !== $value);
-        $record = Records::read(['planned' => $planned] + ([] === $workshop ? [] : ['workshop' => $workshop])
-            + ([] === $pours ? [] : ['experience' => ['process' => $planned['mould.process'] ?? null, 'pours' => $pours]]));
+        $record = Records::read(
+            ['planned' => $planned] +
+                ([] === $workshop ? [] : ['workshop' => $workshop]) +
+                ([] === $pours ? [] : ['experience' => ['process' => $planned['mould.process'] ?? null, 'pours' => $pours]]),
+        );
 
         return PlanCasting::of(Basis::of($record, new QuantityFormatter(UnitPreferences::metric())));
     }

@@ -17,7 +17,10 @@ final class Records
     /** @param array<string, mixed> $parts laid over an empty attempt document */
     public static function read(array $parts): AttemptRecord
     {
-        return AttemptDocument::read(['format' => 'molten-notes/attempt', 'version' => 1] + $parts, Catalogue::standard()->causeCodes())['record'];
+        return AttemptDocument::read(
+            ['format' => 'molten-notes/attempt', 'version' => 1] + $parts,
+            Catalogue::standard()->causeCodes(),
+        )['record'];
     }
 
     /** @param array<string, mixed> $parts */
@@ -36,8 +39,17 @@ final class Records
         return [
             'casting' => ['name' => 'Rowlock socket'],
             'made' => [
-                'mould.process' => 'green_sand', 'sand.condition' => 'good', 'sand.moisture' => '3.6 %', 'casting.wall' => '4 mm', 'casting.run' => '210 mm',
-                'gating.gates' => 1, 'gating.fill' => 'parting', 'venting.high_points' => 'all', 'venting.vents' => 3, 'pour.temperature' => '700 C', 'pour.carry_time' => '25 s',
+                'mould.process' => 'green_sand',
+                'sand.condition' => 'good',
+                'sand.moisture' => '3.6 %',
+                'casting.wall' => '4 mm',
+                'casting.run' => '210 mm',
+                'gating.gates' => 1,
+                'gating.fill' => 'parting',
+                'venting.high_points' => 'all',
+                'venting.vents' => 3,
+                'pour.temperature' => '700 C',
+                'pour.carry_time' => '25 s',
             ],
             'heat' => ['metal.alloy' => 'al_si7mg', 'metal.source' => 'castings', 'melt.temperature_by' => 'probe', 'melt.skimmed' => true],
             'observations' => ['sluggish', 'no_metal_at_vents'],
@@ -53,7 +65,14 @@ final class Records
     public static function wetSand(): array
     {
         return [
-            'made' => ['mould.process' => 'green_sand', 'sand.condition' => 'wet', 'sand.moisture' => '5.8 %', 'casting.wall' => '6 mm', 'pour.temperature' => '720 C', 'venting.high_points' => 'all'],
+            'made' => [
+                'mould.process' => 'green_sand',
+                'sand.condition' => 'wet',
+                'sand.moisture' => '5.8 %',
+                'casting.wall' => '6 mm',
+                'pour.temperature' => '720 C',
+                'venting.high_points' => 'all',
+            ],
             'heat' => ['metal.alloy' => 'al_si7mg', 'melt.charge_dry' => true],
             'observations' => ['steam', 'bubbling'],
             'findings' => [['kind' => 'blowhole', 'places' => ['cope_face'], 'looks' => ['smooth_wall']]],

@@ -31,16 +31,28 @@ final class WildRecords
      */
     public static function bases(): array
     {
-        $common = array_diff_key(Plans::values(), ['casting.sections' => 0]) + ['casting.wall' => '4 mm', 'casting.run' => '120 mm', 'casting.length' => '120 mm', 'casting.height' => '30 mm', 'casting.heaviest' => '25 mm'];
+        $common = array_diff_key(Plans::values(), ['casting.sections' => 0]) + [
+            'casting.wall' => '4 mm',
+            'casting.run' => '120 mm',
+            'casting.length' => '120 mm',
+            'casting.height' => '30 mm',
+            'casting.heaviest' => '25 mm',
+        ];
 
         return [
-            'sections' => Plans::values() + ['feeding.riser_diameter' => '30 mm', 'sand.moisture' => '4 %', 'core.volume' => '20 mL', 'mould.cope_weight' => '4 kg'],
+            'sections' => Plans::values() + [
+                'feeding.riser_diameter' => '30 mm',
+                'sand.moisture' => '4 %',
+                'core.volume' => '20 mL',
+                'mould.cope_weight' => '4 kg',
+            ],
             'dunked' => $common + ['pattern.volume' => '150 mL'],
             'mesh' => $common + ['pattern.volume' => '150 mL', 'pattern.volume_by' => 'mesh'],
             'weighed' => $common + ['pattern.mass' => '90 g', 'pattern.material' => 'pine'],
             'earlier' => $common + ['casting.mass' => '0.4 kg'],
             'foam' => ['mould.process' => 'lost_foam'] + $common + ['pattern.volume' => '150 mL', 'foam.density' => '20 kg/m3'],
-            'shell' => ['mould.process' => 'ceramic_shell', 'metal.alloy' => 'tin_bronze', 'pour.temperature' => '1100 C'] + $common + ['pattern.volume' => '150 mL', 'mould.temperature' => '600 C'],
+            'shell' => ['mould.process' => 'ceramic_shell', 'metal.alloy' => 'tin_bronze', 'pour.temperature' => '1100 C'] +
+                $common + ['pattern.volume' => '150 mL', 'mould.temperature' => '600 C'],
         ];
     }
 
@@ -72,7 +84,10 @@ final class WildRecords
             foreach (array_slice($fields, $i + 1) as $other) {
                 foreach (self::ends($one) as $endOne => $valueOne) {
                     foreach (self::ends($other) as $endOther => $valueOther) {
-                        yield "{$base}: {$one->key} {$endOne}, {$other->key} {$endOther}" => [$one->key => $valueOne, $other->key => $valueOther] + self::bases()[$base];
+                        yield "{$base}: {$one->key} {$endOne}, {$other->key} {$endOther}" => [
+                            $one->key => $valueOne,
+                            $other->key => $valueOther,
+                        ] + self::bases()[$base];
                     }
                 }
             }
@@ -95,7 +110,11 @@ final class WildRecords
             }
             $planned[$field->key] = $this->valueOf($field);
         }
-        $planned = ['mould.process' => $this->oneOf(array_keys(Choices::list('process'))), 'metal.alloy' => $this->oneOf(array_keys(AlloyTable::all()))] + $planned;
+        $planned =
+            [
+                'mould.process' => $this->oneOf(array_keys(Choices::list('process'))),
+                'metal.alloy' => $this->oneOf(array_keys(AlloyTable::all())),
+            ] + $planned;
         if ($this->chance->getInt(0, 1) > 0) {
             $planned['casting.sections'] = $this->sections();
         }
@@ -103,7 +122,10 @@ final class WildRecords
         return [
             'planned' => array_filter($planned, static fn (mixed $value): bool => null !== $value),
             'observations' => $this->some(array_keys(Vocabulary::standard()->observations), 3),
-            'findings' => array_map(static fn (string $kind): array => ['kind' => $kind], $this->some(array_keys(Vocabulary::standard()->defects), 4)),
+            'findings' => array_map(
+                static fn (string $kind): array => ['kind' => $kind],
+                $this->some(array_keys(Vocabulary::standard()->defects), 4),
+            ),
             'verdict' => $this->oneOf(['good', 'usable', 'scrap']),
         ];
     }
@@ -114,7 +136,16 @@ final class WildRecords
         $sections = [];
         foreach (range(0, $this->chance->getInt(0, 6)) as $index) {
             $shape = Shape::cases()[$this->chance->getInt(0, count(Shape::cases()) - 1)];
-            $section = ['id' => "s{$index}", 'shape' => $shape->value, 'count' => $this->oneOf([1, 1, 2, 500]), 'gates' => $this->oneOf([0, 0, 1, 3]), 'riser' => $this->oneOf([true, false]), 'vent' => $this->oneOf([true, false]), 'chill' => $this->oneOf([true, false]), 'upright' => $this->oneOf([true, false])];
+            $section = [
+                'id' => "s{$index}",
+                'shape' => $shape->value,
+                'count' => $this->oneOf([1, 1, 2, 500]),
+                'gates' => $this->oneOf([0, 0, 1, 3]),
+                'riser' => $this->oneOf([true, false]),
+                'vent' => $this->oneOf([true, false]),
+                'chill' => $this->oneOf([true, false]),
+                'upright' => $this->oneOf([true, false]),
+            ];
             if ($index > 0) {
                 $section += ['joins' => 's'.$this->chance->getInt(0, $index - 1), 'sits' => $this->oneOf(['end', 'top', 'under'])];
             }
@@ -136,7 +167,10 @@ final class WildRecords
         }
         $sizes = [];
         foreach ($shape->measurements() as $name) {
-            $sizes[$name] = ['value' => $this->size(0.1, in_array($name, ['thickness', 'thin_end', 'wall'], true) ? 1000 : 5000), 'unit' => 'mm'];
+            $sizes[$name] = [
+                'value' => $this->size(0.1, in_array($name, ['thickness', 'thin_end', 'wall'], true) ? 1000 : 5000),
+                'unit' => 'mm',
+            ];
         }
         $inner = ['tube' => 'wall', 'ring' => 'width'][$shape->value] ?? null;
         if (null !== $inner) {
@@ -161,7 +195,7 @@ final class WildRecords
 
     private function between(float $least, float $most): float
     {
-        return $least + ($most - $least) * $this->chance->getInt(0, 1_000_000) / 1_000_000;
+        return $least + (($most - $least) * $this->chance->getInt(0, 1_000_000)) / 1_000_000;
     }
 
     private function valueOf(Field $field): mixed
@@ -215,7 +249,12 @@ final class WildRecords
     /** @return list<Field> */
     private static function numeric(): array
     {
-        return array_values(array_filter(Fields::all(), static fn (Field $field): bool => in_array($field->kind, [FieldKind::Quantity, FieldKind::Count], true)));
+        return array_values(
+            array_filter(
+                Fields::all(),
+                static fn (Field $field): bool => in_array($field->kind, [FieldKind::Quantity, FieldKind::Count], true),
+            ),
+        );
     }
 
     /** @return array<string, mixed> low and high end, and zero where it lies between */
@@ -224,6 +263,11 @@ final class WildRecords
         [$low, $high] = $field->possible ?? [0.0, 1.0];
         $ends = ['low' => $low, 'high' => $high] + ($low < 0 && $high > 0 ? ['zero' => 0.0] : []);
 
-        return array_map(static fn (float $end): mixed => FieldKind::Count === $field->kind ? (int) $end : ['value' => $end, 'unit' => $field->unit->code ?? 'ratio'], $ends);
+        return array_map(
+            static fn (float $end): mixed => FieldKind::Count === $field->kind
+                ? (int) $end
+                : ['value' => $end, 'unit' => $field->unit->code ?? 'ratio'],
+            $ends,
+        );
     }
 }

@@ -18,7 +18,8 @@ const queries: QueryClient = new QueryClient({
   queryCache: new QueryCache({
     onError: (error, query) => {
       // The session ended while the notebook was open: the door is shown, and what was typed waits behind it.
-      if (error instanceof ProblemError && error.problem.status === 401 && query.queryKey[0] !== 'session') void queries.refetchQueries({ queryKey: ['session'] });
+      if (error instanceof ProblemError && error.problem.status === 401 && query.queryKey[0] !== 'session')
+        void queries.refetchQueries({ queryKey: ['session'] });
     },
   }),
   defaultOptions: {

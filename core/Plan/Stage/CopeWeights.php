@@ -15,7 +15,8 @@ use MoltenNotes\Core\Working\StageSheet;
 /**
  * How hard the metal lifts the cope, and the weights to put on it.
  *
- * Σ ρ A h over the open upper side of every section, h from that side up to the metal in cup or basin, for all castings of the mould; the lift of
+ * Σ ρ A h over the open upper side of every section, h from that side up to the metal in cup or basin, for all castings of the mould; the
+ * lift of
  * cores on top. A caster stands beside this number, so it is given only where every section is measured and the metal's level is known, the
  * weights follow the heavy end of the lift, and the cope counts for no more than its sand without the cavity.
  */
@@ -40,7 +41,15 @@ final class CopeWeights
         if ($onCore->si > 0) {
             $inputs[] = $sheet->input('m_core', 'On the core', $onCore);
         }
-        $sheet->add('cope_lift', 'Lift on the cope', $lift, 'ρ Σ A h'.($onCore->si > 0 ? ' + core' : ''), $inputs, 'hydrostatics', Mark::Published);
+        $sheet->add(
+            'cope_lift',
+            'Lift on the cope',
+            $lift,
+            'ρ Σ A h'.($onCore->si > 0 ? ' + core' : ''),
+            $inputs,
+            'hydrostatics',
+            Mark::Published,
+        );
         self::weights($basis, $sheet, $lift, self::cope($basis, $sheet, $castingVolume));
     }
 
@@ -48,14 +57,20 @@ final class CopeWeights
     {
         $head = $basis->si('gating.sprue_height');
         if (null === $basis->alloy || null === $head) {
-            $sheet->lacks('lift', null === $basis->alloy ? ['metal.alloy'] : ['gating.sprue_height'], 'Metal and head are wanted to know how hard the cope is lifted.');
+            $sheet->lacks(
+                'lift',
+                null === $basis->alloy ? ['metal.alloy'] : ['gating.sprue_height'],
+                'Metal and head are wanted to know how hard the cope is lifted.',
+            );
 
             return null;
         }
         if (null === $seen) {
-            $words = [] === $basis->bodies
-                ? 'Sections tell how large the cavity is seen from above.'
-                : 'Every section with all its measurements is wanted: without one of them no weight is named. A section of volume and area alone has no outline.';
+            $words =
+                [] === $basis->bodies
+                    ? 'Sections tell how large the cavity is seen from above.'
+                    : 'Every section with all its measurements is wanted: without one of them no weight is named. A section of volume '
+                        .'and area alone has no outline.';
             $sheet->lacks('lift', ['casting.sections'], $words);
 
             return null;
@@ -75,22 +90,44 @@ final class CopeWeights
             $area += ($seen->open[$id] ?? 0.0) * $basis->castings();
         }
         $onFace = Estimate::between(Dimension::Mass, $mass, $mass * (1 - self::SPREAD), $mass * (1 + self::SPREAD));
-        $sheet->add('cope_face', 'Lift on the face of the cope', $onFace, 'ρ Σ A h', [
-            $sheet->input('A', 1 === $basis->castings() ? 'Casting seen from above' : "{$basis->castings()} castings seen from above", Estimate::exact(Dimension::Area, $area)),
-            $sheet->input('h', 'Mean height of metal over it', Estimate::exact(Dimension::Length, $area > 0 ? $mass / $density / $area : 0.0)),
-            $sheet->input('ρ', 'Liquid metal', Estimate::exactly($basis->alloy->densityLiquid), 'table'),
-        ], 'hydrostatics; what hides another section counts once', Mark::Published);
+        $sheet->add(
+            'cope_face',
+            'Lift on the face of the cope',
+            $onFace,
+            'ρ Σ A h',
+            [
+                $sheet->input(
+                    'A',
+                    1 === $basis->castings() ? 'Casting seen from above' : "{$basis->castings()} castings seen from above",
+                    Estimate::exact(Dimension::Area, $area),
+                ),
+                $sheet->input(
+                    'h',
+                    'Mean height of metal over it',
+                    Estimate::exact(Dimension::Length, $area > 0 ? $mass / $density / $area : 0.0),
+                ),
+                $sheet->input('ρ', 'Liquid metal', Estimate::exactly($basis->alloy->densityLiquid), 'table'),
+            ],
+            'hydrostatics; what hides another section counts once',
+            Mark::Published,
+        );
 
         return $onFace;
     }
 
-    /** How high metal stands over the lowest point of the casting, metres. Not told where the gates lie, all of the head stands over its top: the heavy side. */
+    /**
+     * How high metal stands over the lowest point of the casting, metres. Not told where the gates lie, all of the head stands over its
+     * top: the heavy side.
+     */
     private static function metalLevel(Basis $basis, StageSheet $sheet, float $head): float
     {
         $height = $basis->castingHeight() ?? 0.0;
         $above = $basis->aboveGates();
         if (null === $above) {
-            $sheet->assume('All of the head stands over the top of the casting, which is the heavy side: say how far it rises above the gates.', 'casting.above');
+            $sheet->assume(
+                'All of the head stands over the top of the casting, which is the heavy side: say how far it rises above the gates.',
+                'casting.above',
+            );
         }
 
         return $height - ($above ?? 0.0) + $head;
@@ -105,9 +142,16 @@ final class CopeWeights
         }
         $flask = [$basis->si('flask.length'), $basis->si('flask.width'), $basis->si('flask.cope')];
         $known = !in_array(null, $flask, true) && null !== $castingVolume;
-        $volume = $known ? array_product(array_map(static fn (?float $x): float => $x ?? 0.0, $flask)) - $castingVolume * $basis->castings() : 0.0;
+        $volume = $known
+            ? array_product(array_map(static fn (?float $x): float => $x ?? 0.0, $flask)) - $castingVolume * $basis->castings()
+            : 0.0;
         $cope = Estimate::exact(Dimension::Mass, max(0.0, $volume) * self::LIGHT_SAND);
-        $sheet->assume($cope->si <= 0.0 ? 'The cope itself is not counted: weigh it, or give the flask.' : 'The cope weighs as much as its sand, lightly rammed: '.$basis->shown($cope->si, Dimension::Mass).'. Weigh it.', 'mould.cope_mass');
+        $sheet->assume(
+            $cope->si <= 0.0
+                ? 'The cope itself is not counted: weigh it, or give the flask.'
+                : 'The cope weighs as much as its sand, lightly rammed: '.$basis->shown($cope->si, Dimension::Mass).'. Weigh it.',
+            'mould.cope_mass',
+        );
 
         return $cope;
     }
@@ -125,10 +169,34 @@ final class CopeWeights
             $weights->highSi <= 0.0 => 'The cope is heavy enough by itself.',
             default => 'Clamps that hold as much do as well.',
         };
-        $sheet->add('cope_weights', 'Weights on the cope', $weights, 'max(0, 1.5…2 × lift − cope)', [$sheet->input('lift', 'Lift', $lift), $copeInput], 'the factor covers the surge of the pour; the wide end takes twice the heavy end of the lift', Mark::CommonPractice, $short ? 'bad' : 'plain', $note);
+        $sheet->add(
+            'cope_weights',
+            'Weights on the cope',
+            $weights,
+            'max(0, 1.5…2 × lift − cope)',
+            [$sheet->input('lift', 'Lift', $lift), $copeInput],
+            'the factor covers the surge of the pour; the wide end takes twice the heavy end of the lift',
+            Mark::CommonPractice,
+            $short ? 'bad' : 'plain',
+            $note,
+        );
         if (null !== $put && $lift->si > 0) {
-            $share = Estimate::through(Dimension::Ratio, static fn (float $put, float $cope, float $lift): float => ($put + $cope) / (self::SURGE[0] * max(1e-9, $lift)), $put, $cope, $lift);
-            $sheet->add('cope_share', 'Held down against what it needs', $share, '(weights + cope) / (1.5 lift)', [$sheet->input('weights', 'Weights put on', $put, 'typed'), $copeInput, $sheet->input('lift', 'Lift', $lift)], 'hydrostatics and the surge factor', Mark::CommonPractice);
+            $share = Estimate::through(
+                Dimension::Ratio,
+                static fn (float $put, float $cope, float $lift): float => ($put + $cope) / (self::SURGE[0] * max(1e-9, $lift)),
+                $put,
+                $cope,
+                $lift,
+            );
+            $sheet->add(
+                'cope_share',
+                'Held down against what it needs',
+                $share,
+                '(weights + cope) / (1.5 lift)',
+                [$sheet->input('weights', 'Weights put on', $put, 'typed'), $copeInput, $sheet->input('lift', 'Lift', $lift)],
+                'hydrostatics and the surge factor',
+                Mark::CommonPractice,
+            );
         }
     }
 
@@ -142,10 +210,40 @@ final class CopeWeights
         $sand = Estimate::between(Dimension::Density, CopeLift::CORE_DENSITY, CopeLift::CORE_DENSITY * 0.9, CopeLift::CORE_DENSITY * 1.1);
         $one = Estimate::through(Dimension::Mass, static fn (float $sand): float => CopeLift::core($density, $volume, $sand), $sand);
         $volumeInput = $sheet->input('V', 'Core in the metal', Estimate::exact(Dimension::Volume, $volume), 'typed');
-        $sheet->add('core_lift', 'Lift on the core', $one, 'm = V (ρ − ρ_core)', [$volumeInput, $sheet->input('ρ', 'Liquid metal', Estimate::exact(Dimension::Density, $density), 'table'), $sheet->input('ρ_core', 'Sand core', $sand, 'table')], 'hydrostatics; M. P. Groover', Mark::Published, 'plain', false === $basis->values->flag('core.held') ? 'Nothing holds it: prints or chaplets are wanted.' : '');
+        $sheet->add(
+            'core_lift',
+            'Lift on the core',
+            $one,
+            'm = V (ρ − ρ_core)',
+            [
+                $volumeInput,
+                $sheet->input('ρ', 'Liquid metal', Estimate::exact(Dimension::Density, $density), 'table'),
+                $sheet->input('ρ_core', 'Sand core', $sand, 'table'),
+            ],
+            'hydrostatics; M. P. Groover',
+            Mark::Published,
+            'plain',
+            false === $basis->values->flag('core.held') ? 'Nothing holds it: prints or chaplets are wanted.' : '',
+        );
         $bonded = 'green_sand' !== $basis->mould?->process;
         $area = Estimate::through(Dimension::Area, static fn (float $lift): float => CopeLift::printArea(max(0.0, $lift), $bonded), $one);
-        $sheet->add('core_print', 'Core prints, at least', $area, 'A = m g / p', [$volumeInput, $sheet->input('p', $bonded ? 'Bonded sand bears' : 'Green sand bears', Estimate::exact(Dimension::Pressure, $bonded ? 350e3 : 35e3), 'table')], 'a third of the usual strength; else chaplets', Mark::Derived);
+        $sheet->add(
+            'core_print',
+            'Core prints, at least',
+            $area,
+            'A = m g / p',
+            [
+                $volumeInput,
+                $sheet->input(
+                    'p',
+                    $bonded ? 'Bonded sand bears' : 'Green sand bears',
+                    Estimate::exact(Dimension::Pressure, $bonded ? 350e3 : 35e3),
+                    'table',
+                ),
+            ],
+            'a third of the usual strength; else chaplets',
+            Mark::Derived,
+        );
 
         return $one->times((float) $basis->castings());
     }

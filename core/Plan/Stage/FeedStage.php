@@ -43,8 +43,8 @@ final class FeedStage
     }
 
     /**
-     * @param Estimate|null        $arrival temperature of the metal at the mould
-     * @param array<string, float> $sizes   of the gating, metres
+     * @param Estimate|null $arrival temperature of the metal at the mould
+     * @param array<string, float> $sizes of the gating, metres
      */
     public static function compute(Basis $basis, ?Estimate $arrival, array $sizes): FeedResult
     {
@@ -59,13 +59,21 @@ final class FeedStage
     {
         if (null === $basis->alloy || null === $basis->mould) {
             $sheet = new StageSheet($basis->format);
-            $sheet->lacks('feeding', [null === $basis->alloy ? 'metal.alloy' : 'mould.process'], null === $basis->alloy ? 'Choose the metal.' : 'Choose the mould process.');
+            $sheet->lacks(
+                'feeding',
+                [null === $basis->alloy ? 'metal.alloy' : 'mould.process'],
+                null === $basis->alloy ? 'Choose the metal.' : 'Choose the mould process.',
+            );
 
             return $sheet->result();
         }
         $stage = new self($basis, $basis->alloy, $basis->mould);
         if ($basis->freezesNothing()) {
-            $stage->sheet->lacks('feeding', ['mould.temperature'], 'The mould is as hot as the metal’s solidus: nothing freezes in it, so no freezing time can be told.');
+            $stage->sheet->lacks(
+                'feeding',
+                ['mould.temperature'],
+                'The mould is as hot as the metal’s solidus: nothing freezes in it, so no freezing time can be told.',
+            );
 
             return $stage->sheet->result();
         }
@@ -95,7 +103,10 @@ final class FeedStage
     private function metal(?Estimate $arrival): Temperature
     {
         if (null === $arrival) {
-            $this->sheet->assume('Poured '.$this->basis->shown(80.0, Dimension::TemperatureDifference).' above the liquidus.', 'pour.temperature');
+            $this->sheet->assume(
+                'Poured '.$this->basis->shown(80.0, Dimension::TemperatureDifference).' above the liquidus.',
+                'pour.temperature',
+            );
 
             return Temperature::fromSi($this->alloy->liquidus->kelvin() + 80);
         }
@@ -108,15 +119,35 @@ final class FeedStage
     {
         $heaviest = $this->basis->si('casting.heaviest');
         if (null === $heaviest) {
-            $this->sheet->lacks('feeding', ['casting.sections', 'casting.heaviest'], 'Describe the casting in sections, or give its heaviest.');
+            $this->sheet->lacks(
+                'feeding',
+                ['casting.sections', 'casting.heaviest'],
+                'Describe the casting in sections, or give its heaviest.',
+            );
 
             return;
         }
         $modulus = $heaviest / 4;
         $wanted = Riser::byModulus(Length::fromSi($modulus));
         $this->sheet->assume('The heaviest part freezes like a long bar.', 'casting.sections');
-        $this->sheet->add('freezing_time', 'Heaviest part solid after', $this->lastLiquid($modulus, $this->metal($arrival)), 't = B M²', [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $modulus))], 'N. Chvorinov; last-liquid form derived', Mark::RecalledFromMemory);
-        $this->sheet->add('riser_diameter', 'Riser wanted', Estimate::exact(Dimension::Length, $wanted->si()), 'D = 6 M', [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $modulus))], 'R. Wlodawer', Mark::RecalledFromMemory);
+        $this->sheet->add(
+            'freezing_time',
+            'Heaviest part solid after',
+            $this->lastLiquid($modulus, $this->metal($arrival)),
+            't = B M²',
+            [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $modulus))],
+            'N. Chvorinov; last-liquid form derived',
+            Mark::RecalledFromMemory,
+        );
+        $this->sheet->add(
+            'riser_diameter',
+            'Riser wanted',
+            Estimate::exact(Dimension::Length, $wanted->si()),
+            'D = 6 M',
+            [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $modulus))],
+            'R. Wlodawer',
+            Mark::RecalledFromMemory,
+        );
         $this->compareRiser($modulus, '', 'the heaviest part');
     }
 
@@ -138,7 +169,7 @@ final class FeedStage
             $section = $basis->sections?->get($id);
             // However much is joined to it, a section keeps at least a third of its skin.
             $cooled = max($body->surface - $joints[$id], $body->surface / 3);
-            $moduli[$id] = $body->volume / $cooled * (true === $section?->chill ? self::CHILLED : 1.0);
+            $moduli[$id] = ($body->volume / $cooled) * (true === $section?->chill ? self::CHILLED : 1.0);
         }
 
         return $moduli;
@@ -157,19 +188,27 @@ final class FeedStage
             return [];
         }
         $size = static fn (string $field, string $code, string $id, float $usual): Size => match (true) {
-            null !== $told = $basis->si($field) => Size::told($told),
-            null !== $figure = $result->figure($code, $id) => Size::computed($figure->value->si),
+            null !== ($told = $basis->si($field)) => Size::told($told),
+            null !== ($figure = $result->figure($code, $id)) => Size::computed($figure->value->si),
             default => Size::usual($usual),
         };
         $seats = self::seats($basis, $moduli);
 
-        return array_map(static function (string $id) use ($basis, $moduli, $size): RiserSeat {
-            $modulus = $moduli[$id] ?? ($basis->si('casting.heaviest') ?? self::USUAL_HEAVY_M) / 4;
-            $diameter = $size('feeding.riser_diameter', 'riser_diameter', $id, Riser::byModulus(Length::fromSi($modulus))->si());
-            $height = $basis->si('feeding.riser_height');
+        return array_map(
+            static function (string $id) use ($basis, $moduli, $size): RiserSeat {
+                $modulus = $moduli[$id] ?? ($basis->si('casting.heaviest') ?? self::USUAL_HEAVY_M) / 4;
+                $diameter = $size('feeding.riser_diameter', 'riser_diameter', $id, Riser::byModulus(Length::fromSi($modulus))->si());
+                $height = $basis->si('feeding.riser_height');
 
-            return new RiserSeat($id, $diameter, null === $height ? Size::usual($diameter->metres) : Size::told($height), $size('feeding.neck', 'riser_neck', $id, 4 * Riser::NECK_FACTOR * $modulus));
-        }, [] === $seats ? [''] : $seats);
+                return new RiserSeat(
+                    $id,
+                    $diameter,
+                    null === $height ? Size::usual($diameter->metres) : Size::told($height),
+                    $size('feeding.neck', 'riser_neck', $id, 4 * Riser::NECK_FACTOR * $modulus),
+                );
+            },
+            [] === $seats ? [''] : $seats,
+        );
     }
 
     private function freezingTimes(Temperature $metal): void
@@ -180,17 +219,50 @@ final class FeedStage
         foreach ($order as $id => $modulus) {
             ++$place;
             $label = mb_strtolower($this->basis->sections?->get($id)->label ?? $id);
-            $this->sheet->add('freezing_time', "Solid after, {$label}", $this->lastLiquid($modulus, $metal), 't = B M²', [$this->sheet->input('M', 'Volume over cooled area', Estimate::exact(Dimension::Length, $modulus)), $this->sheet->input('T', 'Metal in the mould', Estimate::exactly($metal)), $this->sheet->input('t₀', 'Plain rule, without the freezing range', Estimate::exactly(FreezingTime::chvorinov($this->alloy, $this->mould, Length::fromSi($modulus), $metal, $this->basis->mouldTemperature())))], 'N. Chvorinov 1940; last-liquid form derived', Mark::RecalledFromMemory, 'plain', match ($place) {
-                1 => 'Freezes first.',
-                count($order) => 'Freezes last.',
-                default => '',
-            }, $id);
+            $this->sheet->add(
+                'freezing_time',
+                "Solid after, {$label}",
+                $this->lastLiquid($modulus, $metal),
+                't = B M²',
+                [
+                    $this->sheet->input('M', 'Volume over cooled area', Estimate::exact(Dimension::Length, $modulus)),
+                    $this->sheet->input('T', 'Metal in the mould', Estimate::exactly($metal)),
+                    $this->sheet->input(
+                        't₀',
+                        'Plain rule, without the freezing range',
+                        Estimate::exactly(
+                            FreezingTime::chvorinov(
+                                $this->alloy,
+                                $this->mould,
+                                Length::fromSi($modulus),
+                                $metal,
+                                $this->basis->mouldTemperature(),
+                            ),
+                        ),
+                    ),
+                ],
+                'N. Chvorinov 1940; last-liquid form derived',
+                Mark::RecalledFromMemory,
+                'plain',
+                match ($place) {
+                    1 => 'Freezes first.',
+                    count($order) => 'Freezes last.',
+                    default => '',
+                },
+                $id,
+            );
         }
     }
 
     private function lastLiquid(float $modulus, Temperature $metal): Estimate
     {
-        $seconds = FreezingTime::lastLiquid($this->alloy, $this->mould, Length::fromSi($modulus), $metal, $this->basis->mouldTemperature())->si();
+        $seconds = FreezingTime::lastLiquid(
+            $this->alloy,
+            $this->mould,
+            Length::fromSi($modulus),
+            $metal,
+            $this->basis->mouldTemperature(),
+        )->si();
 
         // Within 10 % of a numerical solution for clean sand; a caster's own sand is known to a quarter.
         return Estimate::between(Dimension::Time, $seconds, $seconds * 0.75, $seconds * 1.3);
@@ -216,12 +288,17 @@ final class FeedStage
         }
         if ('sprue' === $kind) {
             // The gate must stay open as long as the sprue feeds through it: the thinner of the two counts.
-            $bore = $this->basis->si('gating.sprue') ?? $sizes['sprue_base'] ?? 0.014;
-            $gate = ($this->basis->si('gating.gate_thickness') ?? $sizes['gate_thickness'] ?? 0.004) / 2;
+            $bore = $this->basis->si('gating.sprue') ?? ($sizes['sprue_base'] ?? 0.014);
+            $gate = ($this->basis->si('gating.gate_thickness') ?? ($sizes['gate_thickness'] ?? 0.004)) / 2;
             foreach ($this->basis->sections?->gated() ?? [] as $id) {
                 $feeders[$id] = max($feeders[$id] ?? 0.0, min($bore / 4, $gate * 1.2));
                 if ($gate < ($this->moduli[$id] ?? 0.0)) {
-                    $this->sheet->warn('gate_freezes', 'The sprue cannot feed: its gate freezes before the section behind it.', 'risky', $id);
+                    $this->sheet->warn(
+                        'gate_freezes',
+                        'The sprue cannot feed: its gate freezes before the section behind it.',
+                        'risky',
+                        $id,
+                    );
                 }
             }
         }
@@ -266,11 +343,20 @@ final class FeedStage
             return;
         }
         $standing = $this->matters($id) ? 'bad' : 'risky';
-        $words = '' === $blocked
-            ? ucfirst($label).': nothing feeds it, and it freezes last of its neighbours.'
-            : ucfirst($label).': cut off when '.mb_strtolower($this->basis->sections?->get($blocked)->label ?? $blocked).' freezes.';
+        $words =
+            '' === $blocked
+                ? ucfirst($label).': nothing feeds it, and it freezes last of its neighbours.'
+                : ucfirst($label).
+                    ': cut off when '.
+                    mb_strtolower($this->basis->sections?->get($blocked)->label ?? $blocked).
+                    ' freezes.';
         if (FreezingClass::Long === $this->alloy->freezing && !$this->matters($id)) {
-            $this->sheet->warn('dispersed', ucfirst($label).': this alloy spreads its shrinkage as fine pores; no riser helps much.', 'risky', $id);
+            $this->sheet->warn(
+                'dispersed',
+                ucfirst($label).': this alloy spreads its shrinkage as fine pores; no riser helps much.',
+                'risky',
+                $id,
+            );
 
             return;
         }
@@ -334,26 +420,69 @@ final class FeedStage
         $byVolume = Riser::byVolume($fed, $demand, true === $this->basis->values->flag('feeding.insulated'));
         $diameter = max($byModulus->si(), $byVolume?->si() ?? 0.0);
         $rounded = ceil($diameter * 1000) / 1000;
-        $this->sheet->add('riser_diameter', "Riser for {$label}", Estimate::between(Dimension::Length, $rounded, $rounded * 0.95, $rounded * 1.1), 'D = max(6 M, (4 V β/(η − β)/π)^⅓)', [
-            $this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $this->moduli[$id])),
-            $this->sheet->input('6 M', 'By modulus', Estimate::exact(Dimension::Length, $byModulus->si())),
-            ...null === $byVolume ? [] : [$this->sheet->input('D_V', 'By volume', Estimate::exact(Dimension::Length, $byVolume->si()))],
-            $this->sheet->input('β', 'Shrinkage to feed', Estimate::ratio($demand->si())),
-        ], 'R. Wlodawer; AFS', Mark::RecalledFromMemory, null === $byVolume ? 'risky' : 'plain', null === $byVolume ? 'So much shrinkage cannot be fed by a plain riser; cover or insulate it.' : 'As high as wide; stands on the section.', $id);
-        $this->sheet->add('riser_neck', "Neck for {$label}", Estimate::exact(Dimension::Length, ceil(4 * Riser::NECK_FACTOR * $this->moduli[$id] * 1000) / 1000), 'd = 4 · 1.1 M', [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $this->moduli[$id]))], 'R. Wlodawer', Mark::RecalledFromMemory, 'plain', '', $id);
+        $this->sheet->add(
+            'riser_diameter',
+            "Riser for {$label}",
+            Estimate::between(Dimension::Length, $rounded, $rounded * 0.95, $rounded * 1.1),
+            'D = max(6 M, (4 V β/(η − β)/π)^⅓)',
+            [
+                $this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $this->moduli[$id])),
+                $this->sheet->input('6 M', 'By modulus', Estimate::exact(Dimension::Length, $byModulus->si())),
+                ...null === $byVolume ? [] : [$this->sheet->input('D_V', 'By volume', Estimate::exact(Dimension::Length, $byVolume->si()))],
+                $this->sheet->input('β', 'Shrinkage to feed', Estimate::ratio($demand->si())),
+            ],
+            'R. Wlodawer; AFS',
+            Mark::RecalledFromMemory,
+            null === $byVolume ? 'risky' : 'plain',
+            null === $byVolume
+                ? 'So much shrinkage cannot be fed by a plain riser; cover or insulate it.'
+                : 'As high as wide; stands on the section.',
+            $id,
+        );
+        $this->sheet->add(
+            'riser_neck',
+            "Neck for {$label}",
+            Estimate::exact(Dimension::Length, ceil(4 * Riser::NECK_FACTOR * $this->moduli[$id] * 1000) / 1000),
+            'd = 4 · 1.1 M',
+            [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $this->moduli[$id]))],
+            'R. Wlodawer',
+            Mark::RecalledFromMemory,
+            'plain',
+            '',
+            $id,
+        );
     }
 
     private function compareFeeder(float $feeder, float $section, string $id, string $label): void
     {
         $ratio = $feeder / (Riser::MODULUS_FACTOR * $section);
-        $this->sheet->add('feeder_ratio', "Feeder against {$label}", Estimate::ratio($ratio, $ratio * 0.9, $ratio * 1.1), 'M_feeder / (1.2 M_section)', [$this->sheet->input('M_feeder', 'Feeder', Estimate::exact(Dimension::Length, $feeder)), $this->sheet->input('M_section', ucfirst($label), Estimate::exact(Dimension::Length, $section))], 'R. Wlodawer', Mark::RecalledFromMemory, $ratio < 0.85 ? 'bad' : ($ratio < 1 ? 'risky' : 'good'), $ratio < 1 ? 'The feeder freezes too early for '.$label.'.' : '', $id);
+        $this->sheet->add(
+            'feeder_ratio',
+            "Feeder against {$label}",
+            Estimate::ratio($ratio, $ratio * 0.9, $ratio * 1.1),
+            'M_feeder / (1.2 M_section)',
+            [
+                $this->sheet->input('M_feeder', 'Feeder', Estimate::exact(Dimension::Length, $feeder)),
+                $this->sheet->input('M_section', ucfirst($label), Estimate::exact(Dimension::Length, $section)),
+            ],
+            'R. Wlodawer',
+            Mark::RecalledFromMemory,
+            $ratio < 0.85 ? 'bad' : ($ratio < 1 ? 'risky' : 'good'),
+            $ratio < 1 ? 'The feeder freezes too early for '.$label.'.' : '',
+            $id,
+        );
     }
 
     private function compareRiser(float $modulus, string $id, string $label): void
     {
         $diameter = $this->basis->si('feeding.riser_diameter');
         if (null !== $diameter && 'none' !== $this->basis->values->choice('feeding.riser')) {
-            $this->compareFeeder(Riser::modulusOf(Length::fromSi($diameter), Length::fromSi($this->basis->si('feeding.riser_height') ?? $diameter))->si(), $modulus, $id, $label);
+            $this->compareFeeder(
+                Riser::modulusOf(Length::fromSi($diameter), Length::fromSi($this->basis->si('feeding.riser_height') ?? $diameter))->si(),
+                $modulus,
+                $id,
+                $label,
+            );
         }
     }
 }

@@ -33,15 +33,21 @@ final class FillStage
     /** Coefficients of heat transfer and flow, until a caster's own pours narrow it. */
     private const RULE_SPREAD = 0.25;
     /** Hobby coatings let the foam go at this speed, m/s. Common practice. */
-    private const FOAM_FRONT = [0.010, 0.022, 0.040];
+    private const FOAM_FRONT = [0.01, 0.022, 0.04];
 
     private readonly StageSheet $sheet;
 
-    /** @var array<string, array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float}> */
+    /**
+     * @var array<string, array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float}>
+     */
     private readonly array $ways;
 
-    private function __construct(private readonly Basis $basis, private readonly Alloy $alloy, private readonly MouldMaterial $mould, private readonly ?float $castingVolume)
-    {
+    private function __construct(
+        private readonly Basis $basis,
+        private readonly Alloy $alloy,
+        private readonly MouldMaterial $mould,
+        private readonly ?float $castingVolume,
+    ) {
         $this->sheet = new StageSheet($basis->format);
         $this->ways = self::ways($basis, $castingVolume);
     }
@@ -55,7 +61,11 @@ final class FillStage
     public static function blank(Basis $basis): StageResult
     {
         $sheet = new StageSheet($basis->format);
-        $sheet->lacks('fill', null === $basis->alloy ? ['metal.alloy'] : ['mould.process'], null === $basis->alloy ? 'Choose the metal.' : 'Choose the mould process.');
+        $sheet->lacks(
+            'fill',
+            null === $basis->alloy ? ['metal.alloy'] : ['mould.process'],
+            null === $basis->alloy ? 'Choose the metal.' : 'Choose the mould process.',
+        );
 
         return $sheet->result();
     }
@@ -70,7 +80,10 @@ final class FillStage
         $longest = \INF;
         foreach ($this->ways as $way) {
             $life = $this->life($way['modulus'], $arrival->si, $this->mould->transfer->si);
-            $longest = min($longest, $life * $this->basis->calibration->factor()->si * $this->reach($way) / (self::COMFORTABLE * max(1e-6, $way['path'])));
+            $longest = min(
+                $longest,
+                ($life * $this->basis->calibration->factor()->si * $this->reach($way)) / (self::COMFORTABLE * max(1e-6, $way['path'])),
+            );
         }
 
         return is_finite($longest) ? $longest : null;
@@ -80,13 +93,21 @@ final class FillStage
     public function compute(?Estimate $fillTime): StageResult
     {
         if ([] === $this->ways) {
-            $this->sheet->lacks('fill', ['casting.sections', 'casting.wall', 'casting.run'], 'Describe the casting in sections, or give its thinnest wall and longest run.');
+            $this->sheet->lacks(
+                'fill',
+                ['casting.sections', 'casting.wall', 'casting.run'],
+                'Describe the casting in sections, or give its thinnest wall and longest run.',
+            );
 
             return $this->sheet->result();
         }
         $arrival = $this->showArrival();
         if ($this->basis->freezesNothing()) {
-            $this->sheet->lacks('fill', ['mould.temperature'], 'The mould is as hot as the metal’s solidus: how far the metal runs cannot be told.');
+            $this->sheet->lacks(
+                'fill',
+                ['mould.temperature'],
+                'The mould is as hot as the metal’s solidus: how far the metal runs cannot be told.',
+            );
 
             return $this->sheet->result();
         }
@@ -96,7 +117,11 @@ final class FillStage
             return $this->sheet->result();
         }
         if (null === $fillTime && !$this->isFoam()) {
-            $this->sheet->lacks('fill', ['gating.sprue', 'gating.sprue_height', 'pour.time'], 'Size the sprue and give the head, or say how long the pour took.');
+            $this->sheet->lacks(
+                'fill',
+                ['gating.sprue', 'gating.sprue_height', 'pour.time'],
+                'Size the sprue and give the head, or say how long the pour took.',
+            );
 
             return $this->sheet->result();
         }
@@ -115,21 +140,45 @@ final class FillStage
     private function ratio(string $id, array $way, Estimate $arrival, ?Estimate $fillTime): float
     {
         $speed = $this->speed($way, $fillTime);
-        $life = Estimate::through(Dimension::Time, fn (float $t, float $h): float => $this->life($way['modulus'], $t, $h), $arrival, $this->mould->transfer);
+        $life = Estimate::through(
+            Dimension::Time,
+            fn (float $t, float $h): float => $this->life($way['modulus'], $t, $h),
+            $arrival,
+            $this->mould->transfer,
+        );
         $factor = $this->basis->calibration->factor();
         $spread = $this->basis->calibration->pours > 0 ? $factor : Estimate::ratio(1.0);
-        $ratio = Estimate::through(Dimension::Ratio, static fn (float $life, float $v, float $f): float => $life * $v * $f / max(1e-6, $way['path']), $life, $speed, $spread)->widenedBy($this->basis->calibration->pours > 0 ? 0.0 : self::RULE_SPREAD);
+        $ratio = Estimate::through(
+            Dimension::Ratio,
+            static fn (float $life, float $v, float $f): float => ($life * $v * $f) / max(1e-6, $way['path']),
+            $life,
+            $speed,
+            $spread,
+        )->widenedBy($this->basis->calibration->pours > 0 ? 0.0 : self::RULE_SPREAD);
         [$standing, $note] = match (true) {
             $ratio->si < 1 => ['bad', ucfirst($way['label']).': a misrun is to be expected.'],
             $ratio->si < self::COMFORTABLE => ['risky', ucfirst($way['label']).': it may stop short.'],
             default => ['good', ''],
         };
-        $this->sheet->add('fill_ratio', "Fill ratio, {$way['label']}", $ratio, 'r = t_life v / path', [
-            $this->sheet->input('t_life', 'Metal keeps running for', $life),
-            $this->sheet->input('v', $this->isFoam() ? 'Front speed, set by the foam' : 'Front speed in this section', $speed),
-            $this->sheet->input('path', 'Way from the nearest gate', Estimate::exact(Dimension::Length, $way['path'])),
-            ...$this->basis->calibration->pours > 0 ? [$this->sheet->input('f', "Your own factor, from {$this->basis->calibration->pours} pours", $factor)] : [],
-        ], 'M. C. Flemings, Solidification Processing; mould warming derived', Mark::RecalledFromMemory, $standing, $note, $id);
+        $this->sheet->add(
+            'fill_ratio',
+            "Fill ratio, {$way['label']}",
+            $ratio,
+            'r = t_life v / path',
+            [
+                $this->sheet->input('t_life', 'Metal keeps running for', $life),
+                $this->sheet->input('v', $this->isFoam() ? 'Front speed, set by the foam' : 'Front speed in this section', $speed),
+                $this->sheet->input('path', 'Way from the nearest gate', Estimate::exact(Dimension::Length, $way['path'])),
+                ...$this->basis->calibration->pours > 0
+                    ? [$this->sheet->input('f', "Your own factor, from {$this->basis->calibration->pours} pours", $factor)]
+                    : [],
+            ],
+            'M. C. Flemings, Solidification Processing; mould warming derived',
+            Mark::RecalledFromMemory,
+            $standing,
+            $note,
+            $id,
+        );
         $this->needed($way, $id, $speed->si);
         $this->entryHead($way, $id);
 
@@ -142,7 +191,18 @@ final class FillStage
         $have = $this->basis->si('gating.sprue_height');
         $need = EntryHead::of($this->alloy, Length::fromSi($way['thickness']));
         if (null !== $have && $need->si() > 0.5 * $have) {
-            $this->sheet->add('entry_head', "Least head to enter, {$way['label']}", Estimate::about($need, 0.2), $this->alloy->has('dross_former') ? 'h = 4γ / (ρ g t)' : 'h = 2γ / (ρ g t)', [$this->sheet->input('t', 'Thickness', Estimate::exact(Dimension::Length, $way['thickness']), 'typed')], 'J. Campbell, Complete Casting Handbook', Mark::RecalledFromMemory, $need->si() > $have ? 'bad' : 'risky', ucfirst($way['label']).': too thin for this head, however hot the metal.', $id);
+            $this->sheet->add(
+                'entry_head',
+                "Least head to enter, {$way['label']}",
+                Estimate::about($need, 0.2),
+                $this->alloy->has('dross_former') ? 'h = 4γ / (ρ g t)' : 'h = 2γ / (ρ g t)',
+                [$this->sheet->input('t', 'Thickness', Estimate::exact(Dimension::Length, $way['thickness']), 'typed')],
+                'J. Campbell, Complete Casting Handbook',
+                Mark::RecalledFromMemory,
+                $need->si() > $have ? 'bad' : 'risky',
+                ucfirst($way['label']).': too thin for this head, however hot the metal.',
+                $id,
+            );
         }
     }
 
@@ -158,10 +218,35 @@ final class FillStage
             return;
         }
         $liquidus = $this->alloy->liquidus->kelvin();
-        $this->sheet->add('needed_at_mould', "Needed at the mould, {$way['label']}", Estimate::between(Dimension::Temperature, $needed, max($liquidus, $needed - 20), $needed + 20), 'r(T) = '.self::COMFORTABLE, [$this->sheet->input('path', $way['label'], Estimate::exact(Dimension::Length, $way['path']))], 'the same rule, solved for the temperature', Mark::Derived, 'plain', $needed < $liquidus + 1 ? 'It fills as long as the metal is liquid.' : '', $id);
+        $this->sheet->add(
+            'needed_at_mould',
+            "Needed at the mould, {$way['label']}",
+            Estimate::between(Dimension::Temperature, $needed, max($liquidus, $needed - 20), $needed + 20),
+            'r(T) = '.self::COMFORTABLE,
+            [$this->sheet->input('path', $way['label'], Estimate::exact(Dimension::Length, $way['path']))],
+            'the same rule, solved for the temperature',
+            Mark::Derived,
+            'plain',
+            $needed < $liquidus + 1 ? 'It fills as long as the metal is liquid.' : '',
+            $id,
+        );
         $carry = $this->basis->si('pour.carry_time');
-        $read = null === $carry ? $needed : TemperatureLoss::before(Time::fromSi($carry), Temperature::fromSi($needed), $this->basis->air(), $this->pot())->kelvin();
-        $this->sheet->add('needed_in_furnace', "Needed in the furnace, {$way['label']}", Estimate::between(Dimension::Temperature, $read, max($liquidus, $read - 20), $read + 20), '(m c + m_c c_c) dT/dt = −losses, backwards', [$this->sheet->input('t', 'Carrying', Estimate::exact(Dimension::Time, $carry ?? 0.0), null === $carry ? 'default' : 'typed')], 'Stefan-Boltzmann, Newton', Mark::Derived, $this->tooHot($read) ? 'risky' : 'plain', $this->tooHot($read) ? 'Hotter than this metal is usually poured: change something else.' : '', $id);
+        $read =
+            null === $carry
+                ? $needed
+                : TemperatureLoss::before(Time::fromSi($carry), Temperature::fromSi($needed), $this->basis->air(), $this->pot())->kelvin();
+        $this->sheet->add(
+            'needed_in_furnace',
+            "Needed in the furnace, {$way['label']}",
+            Estimate::between(Dimension::Temperature, $read, max($liquidus, $read - 20), $read + 20),
+            '(m c + m_c c_c) dT/dt = −losses, backwards',
+            [$this->sheet->input('t', 'Carrying', Estimate::exact(Dimension::Time, $carry ?? 0.0), null === $carry ? 'default' : 'typed')],
+            'Stefan-Boltzmann, Newton',
+            Mark::Derived,
+            $this->tooHot($read) ? 'risky' : 'plain',
+            $this->tooHot($read) ? 'Hotter than this metal is usually poured: change something else.' : '',
+            $id,
+        );
         if (null === $carry) {
             $this->sheet->assume('No time is lost between furnace and mould.', 'pour.carry_time');
         }
@@ -169,7 +254,8 @@ final class FillStage
 
     private function ratioAt(float $kelvin, float $modulus, float $speed, float $path): float
     {
-        return $this->life($modulus, $kelvin, $this->mould->transfer->si) * $speed * $this->basis->calibration->factor()->si / max(1e-6, $path);
+        return ($this->life($modulus, $kelvin, $this->mould->transfer->si) * $speed * $this->basis->calibration->factor()->si) /
+            max(1e-6, $path);
     }
 
     /** The section that decides: which lever helps it most. */
@@ -177,7 +263,12 @@ final class FillStage
     {
         $way = $this->ways[$id];
         if (null === $this->sheet->result()->figure('needed_at_mould', $id)) {
-            $this->sheet->warn('needed_at_mould', ucfirst($way['label']).': no pour temperature alone fills it comfortably.', 'risky', $id);
+            $this->sheet->warn(
+                'needed_at_mould',
+                ucfirst($way['label']).': no pour temperature alone fills it comfortably.',
+                'risky',
+                $id,
+            );
         }
         $this->lever($way, $id, $arrival->si, $this->speed($way, $fillTime)->si);
     }
@@ -194,19 +285,44 @@ final class FillStage
         $hotter = 'Pour '.$this->basis->shown(50.0, Dimension::TemperatureDifference).' hotter';
         $levers = [
             $hotter => $this->ratioAt($kelvin + 50, $way['modulus'], $speed, $way['path']),
-            'Make it '.$this->basis->shown(0.001, Dimension::Length).' thicker' => $this->ratioAt($kelvin, $way['modulus'] * $thicker, $speed / $thicker, $way['path']),
+            'Make it '.$this->basis->shown(0.001, Dimension::Length).' thicker' => $this->ratioAt(
+                $kelvin,
+                $way['modulus'] * $thicker,
+                $speed / $thicker,
+                $way['path'],
+            ),
         ];
         if (!$this->isFoam()) {
-            $levers['One more gate'] = $this->ratioAt($kelvin, $way['modulus'], $speed * ($gates + 1) / $gates, $way['path']);
+            $levers['One more gate'] = $this->ratioAt($kelvin, $way['modulus'], ($speed * ($gates + 1)) / $gates, $way['path']);
             if ($head > 0.0) {
-                $levers[$this->basis->shown(0.05, Dimension::Length).' more head'] = $this->ratioAt($kelvin, $way['modulus'], $speed * sqrt(($head + 0.05) / $head), $way['path']);
+                $levers[$this->basis->shown(0.05, Dimension::Length).' more head'] = $this->ratioAt(
+                    $kelvin,
+                    $way['modulus'],
+                    $speed * sqrt(($head + 0.05) / $head),
+                    $way['path'],
+                );
             }
         }
         arsort($levers);
         $best = array_key_first($levers);
         $reached = max($levers);
         if ($now < self::COMFORTABLE) {
-            $this->sheet->add('lever', "What helps most: {$best}", Estimate::ratio($reached), 'r with one thing changed', array_map(fn (string $name, float $r): WorkingInput => $this->sheet->input('r', $name, Estimate::ratio($r)), array_keys($levers), $levers), 'the same rule', Mark::Derived, 'plain', "{$best}: {$way['label']} goes from ".round($now, 1).' to '.round($reached, 1).'.', $id);
+            $this->sheet->add(
+                'lever',
+                "What helps most: {$best}",
+                Estimate::ratio($reached),
+                'r with one thing changed',
+                array_map(
+                    fn (string $name, float $r): WorkingInput => $this->sheet->input('r', $name, Estimate::ratio($r)),
+                    array_keys($levers),
+                    $levers,
+                ),
+                'the same rule',
+                Mark::Derived,
+                'plain',
+                "{$best}: {$way['label']} goes from ".round($now, 1).' to '.round($reached, 1).'.',
+                $id,
+            );
         }
     }
 
@@ -219,7 +335,12 @@ final class FillStage
                 $risk ??= 'fill_ratio' === $known['code'] && $known['subject'] === $section->id ? $known : null;
             }
             if (null !== $risk && in_array($section->shape->value, ['ring', 'tube'], true) && !$section->vent) {
-                $this->sheet->warn('meeting', "{$section->label}: two streams meet opposite the gate; an overflow or vent there avoids a cold shut.", 'risky', $section->id);
+                $this->sheet->warn(
+                    'meeting',
+                    "{$section->label}: two streams meet opposite the gate; an overflow or vent there avoids a cold shut.",
+                    'risky',
+                    $section->id,
+                );
             }
         }
     }
@@ -233,10 +354,25 @@ final class FillStage
             return null;
         }
         $standing = $arrival->si <= $this->alloy->liquidus->kelvin() ? 'bad' : 'plain';
-        $this->sheet->add('at_mould', 'Temperature at the mould', $arrival, '(m c + m_c c_c) dT/dt = −[εσA(T⁴ − T₀⁴) + hA(T − T₀)]', [
-            $this->sheet->input('T', 'In the crucible', $poured, 'typed'),
-            $this->sheet->input('t', 'Carrying', $carry ?? Estimate::exact(Dimension::Time, 0.0), null === $carry ? 'default' : 'typed'),
-        ], 'Stefan-Boltzmann, Newton; a pot of usual proportions', Mark::Derived, $standing, 'bad' === $standing ? 'It reaches the mould half frozen.' : '');
+        $this->sheet->add(
+            'at_mould',
+            'Temperature at the mould',
+            $arrival,
+            '(m c + m_c c_c) dT/dt = −[εσA(T⁴ − T₀⁴) + hA(T − T₀)]',
+            [
+                $this->sheet->input('T', 'In the crucible', $poured, 'typed'),
+                $this->sheet->input(
+                    't',
+                    'Carrying',
+                    $carry ?? Estimate::exact(Dimension::Time, 0.0),
+                    null === $carry ? 'default' : 'typed',
+                ),
+            ],
+            'Stefan-Boltzmann, Newton; a pot of usual proportions',
+            Mark::Derived,
+            $standing,
+            'bad' === $standing ? 'It reaches the mould half frozen.' : '',
+        );
 
         return $arrival;
     }
@@ -249,13 +385,25 @@ final class FillStage
         }
         $carry = $this->basis->estimate('pour.carry_time') ?? Estimate::exact(Dimension::Time, 0.0);
 
-        return Estimate::through(Dimension::Temperature, fn (float $t, float $s): float => TemperatureLoss::after(Time::fromSi(max(0.0, $s)), Temperature::fromSi($t), $this->basis->air(), $this->pot())->kelvin(), $poured, $carry);
+        return Estimate::through(
+            Dimension::Temperature,
+            fn (float $t, float $s): float => TemperatureLoss::after(
+                Time::fromSi(max(0.0, $s)),
+                Temperature::fromSi($t),
+                $this->basis->air(),
+                $this->pot(),
+            )->kelvin(),
+            $poured,
+            $carry,
+        );
     }
 
     private function pot(): Pot
     {
         $crucible = $this->basis->si('crucible.mass');
-        $metal = $this->basis->si('metal.charge') ?? max(0.2, ($this->castingVolume ?? 2e-4) * $this->alloy->densityLiquid->si() * 2 * $this->basis->castings());
+        $metal =
+            $this->basis->si('metal.charge') ??
+            max(0.2, ($this->castingVolume ?? 2e-4) * $this->alloy->densityLiquid->si() * 2 * $this->basis->castings());
 
         return Pot::usual($this->alloy, Mass::fromSi($metal), null === $crucible ? null : Mass::fromSi($crucible));
     }
@@ -264,7 +412,15 @@ final class FillStage
     {
         $foam = $this->isFoam() ? Density::fromSi($this->basis->si('foam.density') ?? 20.0) : null;
 
-        return FluidLife::of($this->alloy, $this->mould, Length::fromSi($modulus), Temperature::fromSi(max(1.0, $kelvin)), $this->basis->mouldTemperature(), $transfer, $foam)->si();
+        return FluidLife::of(
+            $this->alloy,
+            $this->mould,
+            Length::fromSi($modulus),
+            Temperature::fromSi(max(1.0, $kelvin)),
+            $this->basis->mouldTemperature(),
+            $transfer,
+            $foam,
+        )->si();
     }
 
     /** @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way */
@@ -284,7 +440,7 @@ final class FillStage
      */
     private function reach(array $way): float
     {
-        return max($way['share'] * $way['volume'] / max(1e-9, $way['cross']), $way['path']);
+        return max(($way['share'] * $way['volume']) / max(1e-9, $way['cross']), $way['path']);
     }
 
     /** @param callable(float): float $ratio rising with temperature */
@@ -317,7 +473,10 @@ final class FillStage
         return 'lost_foam' === $this->mould->process;
     }
 
-    /** @return array<string, array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float}> */
+    /**
+     * @return array<string, array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float,
+     *     volume: float}>
+     */
     private static function ways(Basis $basis, ?float $castingVolume): array
     {
         $ways = [];
@@ -325,7 +484,15 @@ final class FillStage
             $volume = $castingVolume ?? 0.0;
             foreach (FillPath::all($basis->sections, $basis->bodies) as $id => $path) {
                 $body = $basis->bodies[$id];
-                $ways[$id] = ['label' => mb_strtolower($basis->sections->get($id)->label ?? $id), 'modulus' => self::flowModulus($body->thickness, $body->cross), 'path' => $path->path, 'cross' => $body->cross, 'share' => $path->share, 'thickness' => $body->thickness, 'volume' => $volume];
+                $ways[$id] = [
+                    'label' => mb_strtolower($basis->sections->get($id)->label ?? $id),
+                    'modulus' => self::flowModulus($body->thickness, $body->cross),
+                    'path' => $path->path,
+                    'cross' => $body->cross,
+                    'share' => $path->share,
+                    'thickness' => $body->thickness,
+                    'volume' => $volume,
+                ];
             }
 
             return $ways;
@@ -336,7 +503,17 @@ final class FillStage
             return [];
         }
 
-        return ['' => ['label' => 'thinnest wall', 'modulus' => $wall / 2, 'path' => $run / $basis->gates(), 'cross' => 1.0, 'share' => 0.0, 'thickness' => $wall, 'volume' => 0.0]];
+        return [
+            '' => [
+                'label' => 'thinnest wall',
+                'modulus' => $wall / 2,
+                'path' => $run / $basis->gates(),
+                'cross' => 1.0,
+                'share' => 0.0,
+                'thickness' => $wall,
+                'volume' => 0.0,
+            ],
+        ];
     }
 
     /** Area over perimeter of a rectangle of this thickness and section. */
@@ -344,6 +521,6 @@ final class FillStage
     {
         $width = max($thickness, $cross / $thickness);
 
-        return $thickness * $width / (2 * ($thickness + $width));
+        return ($thickness * $width) / (2 * ($thickness + $width));
     }
 }

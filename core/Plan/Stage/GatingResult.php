@@ -11,12 +11,17 @@ use MoltenNotes\Core\Working\StageResult;
 final readonly class GatingResult
 {
     /**
-     * @param Estimate|null        $fillTime  seconds
-     * @param float|null           $chokeArea m²
-     * @param float|null           $flow      m³/s
-     * @param array<string, float> $sizes     metres, as cut or else as sized
+     * @param Estimate|null $fillTime seconds
+     * @param float|null $chokeArea m²
+     * @param float|null $flow m³/s
+     * @param array<string, float> $sizes metres, as cut or else as sized
      */
-    public function __construct(public StageResult $result, public ?Estimate $fillTime, public ?float $chokeArea, public ?float $flow, public array $sizes)
-    {
+    public function __construct(
+        public StageResult $result,
+        public ?Estimate $fillTime,
+        public ?float $chokeArea,
+        public ?float $flow,
+        public array $sizes,
+    ) {
     }
 }

@@ -26,7 +26,7 @@ use MoltenNotes\Core\Working\StageSheet;
 final class GatingStage
 {
     /** A sprue narrower than this cannot be kept full by hand. Common practice. */
-    private const LEAST_BORE_M = 0.010;
+    private const LEAST_BORE_M = 0.01;
     /** Below this nothing flows that surface tension would not hold back. Derived from the least head into a slot. */
     private const LEAST_HEAD_M = 0.001;
     private const WELL_TIMES_CHOKE = 5.0;
@@ -38,23 +38,33 @@ final class GatingStage
     private ?float $chokeArea = null;
     private ?float $flow = null;
 
-    /** @var array<string, float> sprue_base, sprue_top, runner_width, runner_height, gate_width, gate_thickness: metres, cut or else sized */
+    /**
+     * @var array<string, float> sprue_base, sprue_top, runner_width, runner_height, gate_width, gate_thickness: metres, cut or else sized
+     */
     private array $sizes = [];
 
-    private function __construct(private readonly Basis $basis, private readonly Alloy $alloy, private readonly float $volume, private readonly ?float $longestPour)
-    {
+    private function __construct(
+        private readonly Basis $basis,
+        private readonly Alloy $alloy,
+        private readonly float $volume,
+        private readonly ?float $longestPour,
+    ) {
         $this->sheet = new StageSheet($basis->format);
     }
 
     /**
-     * @param float|null $volume      m³ of one casting
+     * @param float|null $volume m³ of one casting
      * @param float|null $longestPour seconds that still fill everything comfortably
      */
     public static function compute(Basis $basis, ?float $volume, ?float $longestPour): GatingResult
     {
         if (null === $basis->alloy || null === $volume) {
             $sheet = new StageSheet($basis->format);
-            $sheet->lacks('gating', null === $basis->alloy ? ['metal.alloy'] : ['casting.sections'], null === $basis->alloy ? 'Choose the metal.' : 'The volume of the casting is wanted first.');
+            $sheet->lacks(
+                'gating',
+                null === $basis->alloy ? ['metal.alloy'] : ['casting.sections'],
+                null === $basis->alloy ? 'Choose the metal.' : 'The volume of the casting is wanted first.',
+            );
             // A logged pour time is enough for the filling, whatever was cut.
             $logged = $basis->estimate('pour.time');
 
@@ -109,7 +119,7 @@ final class GatingStage
             $volume += $body->volume;
         }
 
-        return $area > 0 ? 2 * $volume / $area : $this->basis->si('casting.wall') ?? 0.006;
+        return $area > 0 ? (2 * $volume) / $area : $this->basis->si('casting.wall') ?? 0.006;
     }
 
     /** Every rule that applies side by side; the time aimed at is the caster's, else the rule bounded by what still fills. */
@@ -117,10 +127,25 @@ final class GatingStage
     {
         $rules = PourTime::rules($this->alloy, $this->mass(), $this->thickness() * 1000, $this->basis->fill());
         foreach ($rules as $rule) {
-            $this->sheet->add('pour_time_'.$rule['rule'], "Pour time, {$rule['label']}", Estimate::between(Dimension::Time, $rule['seconds'], $rule['seconds'] * 0.75, $rule['seconds'] * 1.25), $rule['formula'], [$this->sheet->input('W', 'Metal in the castings', Estimate::exact(Dimension::Mass, $this->mass())), $this->sheet->input('T', 'Average thickness', Estimate::exact(Dimension::Length, $this->thickness()))], $rule['source'], $rule['mark']);
+            $this->sheet->add(
+                'pour_time_'.$rule['rule'],
+                "Pour time, {$rule['label']}",
+                Estimate::between(Dimension::Time, $rule['seconds'], $rule['seconds'] * 0.75, $rule['seconds'] * 1.25),
+                $rule['formula'],
+                [
+                    $this->sheet->input('W', 'Metal in the castings', Estimate::exact(Dimension::Mass, $this->mass())),
+                    $this->sheet->input('T', 'Average thickness', Estimate::exact(Dimension::Length, $this->thickness())),
+                ],
+                $rule['source'],
+                $rule['mark'],
+            );
         }
         if ('iron' === $this->alloy->family && $this->mass() > PourTime::IRON_RULES_TO_KG) {
-            $this->sheet->assume('The rules for iron and steel end at '.$this->basis->shown(PourTime::IRON_RULES_TO_KG, Dimension::Mass).'; beyond it the time at that mass is shown.');
+            $this->sheet->assume(
+                'The rules for iron and steel end at '.
+                    $this->basis->shown(PourTime::IRON_RULES_TO_KG, Dimension::Mass).
+                    '; beyond it the time at that mass is shown.',
+            );
         }
         $usual = $rules[0]['seconds'];
         $typed = $this->basis->estimate('gating.fill_time');
@@ -134,11 +159,24 @@ final class GatingStage
         $why = match (true) {
             null !== $typed => '',
             null !== $this->longestPour && $this->longestPour < $usual => 'Shorter than the rule: longer, and a section stops short.',
-            $light && null !== $this->longestPour && $seconds > $usual => 'Longer than the rule: light metal may come slowly while everything still fills.',
+            $light && null !== $this->longestPour && $seconds > $usual => 'Longer than the rule: light metal may come slowly while '
+                .'everything still fills.',
             default => '',
         };
         $aim = $typed ?? Estimate::between(Dimension::Time, $seconds, $seconds * 0.8, $seconds * 1.2);
-        $this->sheet->add('pour_time', 'Pour time aimed at', $aim, null === $typed ? 'the first rule, bounded by the filling' : 'as typed', null === $this->longestPour ? [$this->sheet->input('t', 'By the first rule', Estimate::exact(Dimension::Time, $usual))] : [$this->sheet->input('t_max', 'Longest that fills comfortably', Estimate::exact(Dimension::Time, $this->longestPour))], 'the rules side by side', Mark::Derived, 'plain', $why);
+        $this->sheet->add(
+            'pour_time',
+            'Pour time aimed at',
+            $aim,
+            null === $typed ? 'the first rule, bounded by the filling' : 'as typed',
+            null === $this->longestPour
+                ? [$this->sheet->input('t', 'By the first rule', Estimate::exact(Dimension::Time, $usual))]
+                : [$this->sheet->input('t_max', 'Longest that fills comfortably', Estimate::exact(Dimension::Time, $this->longestPour))],
+            'the rules side by side',
+            Mark::Derived,
+            'plain',
+            $why,
+        );
 
         return $aim;
     }
@@ -153,7 +191,11 @@ final class GatingStage
         }
         if ($head < self::LEAST_HEAD_M) {
             $this->sheet->warn('cannot_fill', 'There is no head of metal: nothing drives it into the mould.', 'bad');
-            $this->sheet->lacks('choke', ['gating.sprue_height'], 'A head of at least '.$this->basis->shown(self::LEAST_HEAD_M, Dimension::Length).' is wanted to size anything.');
+            $this->sheet->lacks(
+                'choke',
+                ['gating.sprue_height'],
+                'A head of at least '.$this->basis->shown(self::LEAST_HEAD_M, Dimension::Length).' is wanted to size anything.',
+            );
 
             return null;
         }
@@ -166,15 +208,35 @@ final class GatingStage
         try {
             $effective = EffectiveHead::of('step' === $fill ? 'parting' : $fill, $head, $height, $above);
         } catch (CannotFill $cannot) {
-            $this->sheet->warn('cannot_fill', 'The casting rises '.$this->basis->shown($cannot->height, Dimension::Length).' above the gate, the metal in the basin only '.$this->basis->shown($cannot->head, Dimension::Length).': the top cannot fill.', 'bad');
+            $this->sheet->warn(
+                'cannot_fill',
+                'The casting rises '.
+                    $this->basis->shown($cannot->height, Dimension::Length).
+                    ' above the gate, the metal in the basin only '.
+                    $this->basis->shown($cannot->head, Dimension::Length).
+                    ': the top cannot fill.',
+                'bad',
+            );
 
             return null;
         }
-        $this->sheet->add('head', 'Effective head', Estimate::exact(Dimension::Length, $effective), match ($fill) {
-            'top' => 'H_e = H',
-            'bottom' => 'H_e = H − C/2',
-            default => 'H_e = H − p²/(2C)',
-        }, [$this->sheet->input('H', 'Head', Estimate::exact(Dimension::Length, $head), 'typed'), $this->sheet->input('C', 'Height of the casting', Estimate::exact(Dimension::Length, $height)), $this->sheet->input('p', 'Above the gates', Estimate::exact(Dimension::Length, $above))], 'American Foundry Society practice; exact form where the casting rises above ¾ of the head', Mark::RecalledFromMemory);
+        $this->sheet->add(
+            'head',
+            'Effective head',
+            Estimate::exact(Dimension::Length, $effective),
+            match ($fill) {
+                'top' => 'H_e = H',
+                'bottom' => 'H_e = H − C/2',
+                default => 'H_e = H − p²/(2C)',
+            },
+            [
+                $this->sheet->input('H', 'Head', Estimate::exact(Dimension::Length, $head), 'typed'),
+                $this->sheet->input('C', 'Height of the casting', Estimate::exact(Dimension::Length, $height)),
+                $this->sheet->input('p', 'Above the gates', Estimate::exact(Dimension::Length, $above)),
+            ],
+            'American Foundry Society practice; exact form where the casting rises above ¾ of the head',
+            Mark::RecalledFromMemory,
+        );
 
         return $effective;
     }
@@ -187,9 +249,38 @@ final class GatingStage
     /** Sizes that are not cut yet. */
     private function size(Estimate $time, float $head): void
     {
-        $c = Estimate::between(Dimension::Ratio, $this->coefficient(), $this->coefficient() * (1 - Choke::SPREAD), $this->coefficient() * (1 + Choke::SPREAD));
-        $choke = Estimate::through(Dimension::Area, fn (float $t, float $c): float => Choke::area($this->mass(), $this->alloy->densityLiquid->si(), max(0.1, $t), $c, $head), $time, $c);
-        $this->sheet->add('choke', 'Choke', $choke, 'A = W / (ρ t c √(2 g H_e))', [$this->sheet->input('W', 'Metal in the castings', Estimate::exact(Dimension::Mass, $this->mass())), $this->sheet->input('ρ', 'Liquid metal', Estimate::exactly($this->alloy->densityLiquid), 'table'), $this->sheet->input('t', 'Pour time', $time), $this->sheet->input('c', 'straight' === $this->basis->values->choice('gating.sprue_shape') ? 'Straight sprue' : 'Tapered sprue', $c, 'table'), $this->sheet->input('H_e', 'Effective head', Estimate::exact(Dimension::Length, $head))], 'American Foundry Society practice; P. N. Rao', Mark::RecalledFromMemory);
+        $c = Estimate::between(
+            Dimension::Ratio,
+            $this->coefficient(),
+            $this->coefficient() * (1 - Choke::SPREAD),
+            $this->coefficient() * (1 + Choke::SPREAD),
+        );
+        $choke = Estimate::through(
+            Dimension::Area,
+            fn (float $t, float $c): float => Choke::area($this->mass(), $this->alloy->densityLiquid->si(), max(0.1, $t), $c, $head),
+            $time,
+            $c,
+        );
+        $this->sheet->add(
+            'choke',
+            'Choke',
+            $choke,
+            'A = W / (ρ t c √(2 g H_e))',
+            [
+                $this->sheet->input('W', 'Metal in the castings', Estimate::exact(Dimension::Mass, $this->mass())),
+                $this->sheet->input('ρ', 'Liquid metal', Estimate::exactly($this->alloy->densityLiquid), 'table'),
+                $this->sheet->input('t', 'Pour time', $time),
+                $this->sheet->input(
+                    'c',
+                    'straight' === $this->basis->values->choice('gating.sprue_shape') ? 'Straight sprue' : 'Tapered sprue',
+                    $c,
+                    'table',
+                ),
+                $this->sheet->input('H_e', 'Effective head', Estimate::exact(Dimension::Length, $head)),
+            ],
+            'American Foundry Society practice; P. N. Rao',
+            Mark::RecalledFromMemory,
+        );
         $ratio = GatingRatio::of($this->basis->school(), $this->alloy->family);
         if (!$this->basis->values->has('gating.school')) {
             $this->sheet->assume('School of gating: '.$this->basis->school().', '.$ratio->words().'.', 'gating.school');
@@ -198,7 +289,7 @@ final class GatingStage
         $this->sizeRunner($choke->si * $ratio->timesChoke($ratio->runner), $ratio);
         $limit = SpeedLimit::of($this->alloy->family)?->si();
         // The gates must calm what the sprue really lets through: it was rounded up, or is cut already.
-        $sprue = \M_PI * $this->sizes['sprue_base'] ** 2 / 4 / $ratio->timesChoke($ratio->sprue);
+        $sprue = (\M_PI * $this->sizes['sprue_base'] ** 2) / 4 / $ratio->timesChoke($ratio->sprue);
         $flow = Choke::flow(max($choke->si, $sprue), $this->coefficient(), $head);
         $gates = $choke->si * $ratio->timesChoke($ratio->gates);
         $calm = null === $limit || 'pressurised' === $this->basis->school() ? 0.0 : $flow / $limit;
@@ -207,19 +298,40 @@ final class GatingStage
 
     private function sizeSprue(float $area, GatingRatio $ratio): void
     {
-        $bore = sqrt(4 * $area / \M_PI);
+        $bore = sqrt((4 * $area) / \M_PI);
         $floored = max($bore, self::LEAST_BORE_M);
         $owned = $this->basis->workshop->cutterFor($floored, 'drill', 'tube');
         $size = $owned?->si() ?? ceil($floored * 1000) / 1000;
         $this->sizes['sprue_base'] = $this->basis->si('gating.sprue') ?? $size;
-        $this->sheet->add('sprue_base', 'Sprue bore at the base', Estimate::exact(Dimension::Length, $size), 'd = √(4A/π), rounded up', [$this->sheet->input('A', "Choke × {$ratio->timesChoke($ratio->sprue)}", Estimate::exact(Dimension::Area, $area)), $this->sheet->input('d', 'Exactly', Estimate::exact(Dimension::Length, $bore))], null === $owned ? 'rounded up' : 'your own drills and tubes', Mark::Derived, 'plain', $bore < self::LEAST_BORE_M ? 'A narrower one cannot be kept full by hand.' : '');
+        $this->sheet->add(
+            'sprue_base',
+            'Sprue bore at the base',
+            Estimate::exact(Dimension::Length, $size),
+            'd = √(4A/π), rounded up',
+            [
+                $this->sheet->input('A', "Choke × {$ratio->timesChoke($ratio->sprue)}", Estimate::exact(Dimension::Area, $area)),
+                $this->sheet->input('d', 'Exactly', Estimate::exact(Dimension::Length, $bore)),
+            ],
+            null === $owned ? 'rounded up' : 'your own drills and tubes',
+            Mark::Derived,
+            'plain',
+            $bore < self::LEAST_BORE_M ? 'A narrower one cannot be kept full by hand.' : '',
+        );
         $basin = $this->basis->si('gating.basin_depth') ?? 0.04;
         if (!$this->basis->values->has('gating.basin_depth')) {
             $this->sheet->assume($this->basis->shown($basin, Dimension::Length).' of metal stand over the sprue.', 'gating.basin_depth');
         }
         $this->sizeSprueTop($basin);
         if ('well' === $this->basis->values->choice('gating.well')) {
-            $this->sheet->add('well', 'Sprue well, area', Estimate::exact(Dimension::Area, self::WELL_TIMES_CHOKE * $area), 'A = 5 × choke, twice as deep as the runner', [$this->sheet->input('A', 'Choke', Estimate::exact(Dimension::Area, $area))], 'American Foundry Society practice', Mark::RecalledFromMemory);
+            $this->sheet->add(
+                'well',
+                'Sprue well, area',
+                Estimate::exact(Dimension::Area, self::WELL_TIMES_CHOKE * $area),
+                'A = 5 × choke, twice as deep as the runner',
+                [$this->sheet->input('A', 'Choke', Estimate::exact(Dimension::Area, $area))],
+                'American Foundry Society practice',
+                Mark::RecalledFromMemory,
+            );
         }
     }
 
@@ -230,12 +342,32 @@ final class GatingStage
         $top = $this->sizes['sprue_base'] * sqrt($taper ?? 1.0);
         $this->sizes['sprue_top'] = $this->basis->si('gating.sprue_top') ?? ($straight ? $this->sizes['sprue_base'] : $top);
         if (null === $taper) {
-            $this->sheet->warn('draws_air', 'No metal stands over the sprue: it draws air, however it is tapered. Keep the cup full.', 'bad');
+            $this->sheet->warn(
+                'draws_air',
+                'No metal stands over the sprue: it draws air, however it is tapered. Keep the cup full.',
+                'bad',
+            );
             $this->sheet->lacks('sprue_top', ['gating.basin_depth'], 'How deep metal stands over the sprue is wanted for its taper.');
 
             return;
         }
-        $this->sheet->add('sprue_top', 'Sprue bore at the top', Estimate::exact(Dimension::Length, ceil($top * 1000) / 1000), 'A_top/A_base = √(H/h)', [$this->sheet->input('H', 'Head', Estimate::exact(Dimension::Length, Levels::of($this->basis)->head), 'typed'), $this->sheet->input('h', 'Metal over the sprue', Estimate::exact(Dimension::Length, $basin), $this->basis->values->has('gating.basin_depth') ? 'typed' : 'default')], 'continuity and Bernoulli', Mark::Published);
+        $this->sheet->add(
+            'sprue_top',
+            'Sprue bore at the top',
+            Estimate::exact(Dimension::Length, ceil($top * 1000) / 1000),
+            'A_top/A_base = √(H/h)',
+            [
+                $this->sheet->input('H', 'Head', Estimate::exact(Dimension::Length, Levels::of($this->basis)->head), 'typed'),
+                $this->sheet->input(
+                    'h',
+                    'Metal over the sprue',
+                    Estimate::exact(Dimension::Length, $basin),
+                    $this->basis->values->has('gating.basin_depth') ? 'typed' : 'default',
+                ),
+            ],
+            'continuity and Bernoulli',
+            Mark::Published,
+        );
     }
 
     private function sizeRunner(float $area, GatingRatio $ratio): void
@@ -244,12 +376,28 @@ final class GatingStage
         $height = sqrt($area / 1.3);
         $owned = $this->basis->workshop->cutterFor($height, 'bar');
         $height = $owned?->si() ?? ceil($height * 1000) / 1000;
-        $width = ceil($area / $height * 1000) / 1000;
+        $width = ceil(($area / $height) * 1000) / 1000;
         $this->sizes['runner_height'] = $this->basis->si('gating.runner_height') ?? $height;
         $this->sizes['runner_width'] = $this->basis->si('gating.runner_width') ?? $width;
         $input = $this->sheet->input('A', "Choke × {$ratio->timesChoke($ratio->runner)}", Estimate::exact(Dimension::Area, $area));
-        $this->sheet->add('runner_height', 'Runner height', Estimate::exact(Dimension::Length, $height), 'h = √(A/1.3)', [$input], null === $owned ? 'rounded up' : 'your own bars', Mark::Derived);
-        $this->sheet->add('runner_width', 'Runner width', Estimate::exact(Dimension::Length, $width), 'w = A/h', [$input], 'rounded up', Mark::Derived);
+        $this->sheet->add(
+            'runner_height',
+            'Runner height',
+            Estimate::exact(Dimension::Length, $height),
+            'h = √(A/1.3)',
+            [$input],
+            null === $owned ? 'rounded up' : 'your own bars',
+            Mark::Derived,
+        );
+        $this->sheet->add(
+            'runner_width',
+            'Runner width',
+            Estimate::exact(Dimension::Length, $width),
+            'w = A/h',
+            [$input],
+            'rounded up',
+            Mark::Derived,
+        );
     }
 
     private function sizeGates(float $area, bool $forCalm, GatingRatio $ratio): void
@@ -258,11 +406,35 @@ final class GatingStage
         $section = $this->gatedThickness();
         $thick = max(0.0015, self::GATE_TO_SECTION * $section);
         $each = $area / $count;
-        $width = ceil($each / $thick * 1000) / 1000;
+        $width = ceil(($each / $thick) * 1000) / 1000;
         $this->sizes['gate_thickness'] = $this->basis->si('gating.gate_thickness') ?? $thick;
         $this->sizes['gate_width'] = $this->basis->si('gating.gate_width') ?? $width;
-        $this->sheet->add('gate_thickness', 'Gate thickness', Estimate::exact(Dimension::Length, $thick), 't ≤ ½ of what it enters', [$this->sheet->input('T', 'Section it enters', Estimate::exact(Dimension::Length, $section))], 'breaks off clean, freezes first', Mark::CommonPractice);
-        $this->sheet->add('gate_width', 1 === $count ? 'Gate width' : "Width of each of {$count} gates", Estimate::exact(Dimension::Length, $width), 'w = ΣA / (n t)', [$this->sheet->input('ΣA', $forCalm ? 'So that the metal stays calm' : "Choke × {$ratio->timesChoke($ratio->gates)}", Estimate::exact(Dimension::Area, $area))], $forCalm ? 'J. Campbell, speed limit' : 'P. N. Rao, gating ratios', Mark::RecalledFromMemory, 'plain', $forCalm ? 'Wider than the ratio asks, to stay under the speed at which the surface breaks.' : '');
+        $this->sheet->add(
+            'gate_thickness',
+            'Gate thickness',
+            Estimate::exact(Dimension::Length, $thick),
+            't ≤ ½ of what it enters',
+            [$this->sheet->input('T', 'Section it enters', Estimate::exact(Dimension::Length, $section))],
+            'breaks off clean, freezes first',
+            Mark::CommonPractice,
+        );
+        $this->sheet->add(
+            'gate_width',
+            1 === $count ? 'Gate width' : "Width of each of {$count} gates",
+            Estimate::exact(Dimension::Length, $width),
+            'w = ΣA / (n t)',
+            [
+                $this->sheet->input(
+                    'ΣA',
+                    $forCalm ? 'So that the metal stays calm' : "Choke × {$ratio->timesChoke($ratio->gates)}",
+                    Estimate::exact(Dimension::Area, $area),
+                ),
+            ],
+            $forCalm ? 'J. Campbell, speed limit' : 'P. N. Rao, gating ratios',
+            Mark::RecalledFromMemory,
+            'plain',
+            $forCalm ? 'Wider than the ratio asks, to stay under the speed at which the surface breaks.' : '',
+        );
     }
 
     private function gatedThickness(): float
@@ -278,30 +450,55 @@ final class GatingStage
     /** What the channels that are cut (else sized) do: the smallest of the three is the choke. */
     private function asCut(StageSheet $sheet, ?float $head = null): void
     {
-        $bore = $this->basis->si('gating.sprue') ?? $this->sizes['sprue_base'] ?? null;
-        $width = $this->basis->si('gating.gate_width') ?? $this->sizes['gate_width'] ?? null;
-        $thick = $this->basis->si('gating.gate_thickness') ?? $this->sizes['gate_thickness'] ?? null;
+        $bore = $this->basis->si('gating.sprue') ?? ($this->sizes['sprue_base'] ?? null);
+        $width = $this->basis->si('gating.gate_width') ?? ($this->sizes['gate_width'] ?? null);
+        $thick = $this->basis->si('gating.gate_thickness') ?? ($this->sizes['gate_thickness'] ?? null);
         $head ??= $this->basis->si('gating.sprue_height');
         if (null === $bore || null === $width || null === $thick || null === $head || $head < self::LEAST_HEAD_M) {
             return;
         }
-        $sprue = \M_PI * $bore ** 2 / 4;
+        $sprue = (\M_PI * $bore ** 2) / 4;
         $gates = $width * $thick * $this->basis->gates();
         // A runner that nobody measured is taken to be wide enough.
         $cut = [$this->basis->si('gating.runner_width'), $this->basis->si('gating.runner_height')];
         $runner = null === $cut[0] || null === $cut[1] ? \INF : $cut[0] * $cut[1];
         $this->chokeArea = min($sprue, $gates, $runner);
         $where = $this->chokeArea === $gates ? 'gates' : ($this->chokeArea === $sprue ? 'sprue' : 'runner');
-        $c = Estimate::between(Dimension::Ratio, $this->coefficient(), $this->coefficient() * (1 - Choke::SPREAD), $this->coefficient() * (1 + Choke::SPREAD));
+        $c = Estimate::between(
+            Dimension::Ratio,
+            $this->coefficient(),
+            $this->coefficient() * (1 - Choke::SPREAD),
+            $this->coefficient() * (1 + Choke::SPREAD),
+        );
         $area = $this->chokeArea;
         $flow = Estimate::through(Dimension::Flow, static fn (float $c): float => Choke::flow($area, $c, $head), $c);
         $this->flow = $flow->si;
-        $sheet->add('flow', 'Flow', $flow, 'Q = c A √(2 g H)', [$sheet->input('A', "Narrowest: the {$where}", Estimate::exact(Dimension::Area, $area)), $sheet->input('H', 'Effective head', Estimate::exact(Dimension::Length, $head)), $sheet->input('c', 'Losses', $c, 'table')], 'P. N. Rao, Manufacturing Technology', Mark::RecalledFromMemory);
+        $sheet->add(
+            'flow',
+            'Flow',
+            $flow,
+            'Q = c A √(2 g H)',
+            [
+                $sheet->input('A', "Narrowest: the {$where}", Estimate::exact(Dimension::Area, $area)),
+                $sheet->input('H', 'Effective head', Estimate::exact(Dimension::Length, $head)),
+                $sheet->input('c', 'Losses', $c, 'table'),
+            ],
+            'P. N. Rao, Manufacturing Technology',
+            Mark::RecalledFromMemory,
+        );
         if ($this->volume > 0) {
             $all = $this->volume * $this->basis->castings();
             $time = Estimate::through(Dimension::Time, static fn (float $q): float => $all / $q, $flow);
             $this->fillTime = $time;
-            $sheet->add('fill_time', 'So it fills in', $time, 't = V / Q', [$sheet->input('V', 'Castings', Estimate::exact(Dimension::Volume, $all)), $sheet->input('Q', 'Flow', $flow)], 'what is cut', Mark::Derived);
+            $sheet->add(
+                'fill_time',
+                'So it fills in',
+                $time,
+                't = V / Q',
+                [$sheet->input('V', 'Castings', Estimate::exact(Dimension::Volume, $all)), $sheet->input('Q', 'Flow', $flow)],
+                'what is cut',
+                Mark::Derived,
+            );
         }
         $this->speeds($sheet, $flow, $gates, $width, $thick);
     }
@@ -317,11 +514,44 @@ final class GatingStage
             return;
         }
         $share = $speed->si / $limit->si();
-        $sheet->add('gate_speed', 'Speed in the gates', $speed, 'v = Q / ΣA', [...$inputs, $sheet->input('limit', "Surface of {$this->alloy->family} breaks above", Estimate::exactly($limit), 'table')], 'continuity; limit J. Campbell, Complete Casting Handbook', Mark::RecalledFromMemory, $share > 1.3 ? 'bad' : ($share > 1 ? 'risky' : 'good'), $share > 1 ? 'The gates jet: '.round($share, 1).' times the speed at which the surface breaks.' : '');
-        $sheet->add('gate_speed_share', 'Gate speed against the limit', Estimate::between(Dimension::Ratio, $share, $speed->lowSi / $limit->si(), $speed->highSi / $limit->si()), 'v / v_limit', $inputs, 'J. Campbell, Complete Casting Handbook', Mark::RecalledFromMemory);
-        $reynolds = Reynolds::of($this->alloy->family, $this->alloy->densityLiquid->si(), $speed->si, 2 * $width * $thick / ($width + $thick));
+        $sheet->add(
+            'gate_speed',
+            'Speed in the gates',
+            $speed,
+            'v = Q / ΣA',
+            [...$inputs, $sheet->input('limit', "Surface of {$this->alloy->family} breaks above", Estimate::exactly($limit), 'table')],
+            'continuity; limit J. Campbell, Complete Casting Handbook',
+            Mark::RecalledFromMemory,
+            $share > 1.3 ? 'bad' : ($share > 1 ? 'risky' : 'good'),
+            $share > 1 ? 'The gates jet: '.round($share, 1).' times the speed at which the surface breaks.' : '',
+        );
+        $sheet->add(
+            'gate_speed_share',
+            'Gate speed against the limit',
+            Estimate::between(Dimension::Ratio, $share, $speed->lowSi / $limit->si(), $speed->highSi / $limit->si()),
+            'v / v_limit',
+            $inputs,
+            'J. Campbell, Complete Casting Handbook',
+            Mark::RecalledFromMemory,
+        );
+        $reynolds = Reynolds::of(
+            $this->alloy->family,
+            $this->alloy->densityLiquid->si(),
+            $speed->si,
+            (2 * $width * $thick) / ($width + $thick),
+        );
         if (null !== $reynolds) {
-            $sheet->add('reynolds', 'Reynolds number in a gate', Estimate::ratio(round($reynolds, -2), $reynolds * 0.8, $reynolds * 1.2), 'Re = ρ v d / η', [$sheet->input('v', 'Speed', $speed)], 'viscosities T. Iida, R. I. L. Guthrie', Mark::RecalledFromMemory, 'plain', $reynolds > 2000 ? 'Turbulent inside, as nearly every hand pour is.' : 'Laminar.');
+            $sheet->add(
+                'reynolds',
+                'Reynolds number in a gate',
+                Estimate::ratio(round($reynolds, -2), $reynolds * 0.8, $reynolds * 1.2),
+                'Re = ρ v d / η',
+                [$sheet->input('v', 'Speed', $speed)],
+                'viscosities T. Iida, R. I. L. Guthrie',
+                Mark::RecalledFromMemory,
+                'plain',
+                $reynolds > 2000 ? 'Turbulent inside, as nearly every hand pour is.' : 'Laminar.',
+            );
         }
     }
 }

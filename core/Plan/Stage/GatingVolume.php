@@ -21,29 +21,33 @@ final class GatingVolume
         $height = $basis->si('gating.sprue_height');
         if (null !== $base && null !== $height) {
             $top = $sizes['sprue_top'] ?? $base;
-            $sprue = \M_PI * $height / 12 * ($base ** 2 + $base * $top + $top ** 2);
+            $sprue = ((\M_PI * $height) / 12) * ($base ** 2 + $base * $top + $top ** 2);
             $parts['Sprue'] = $sprue;
             $parts += match ($basis->values->choice('gating.basin')) {
                 // A funnel as wide as three sprues and as deep; an offset basin holds about a sprue and a half.
-                'cup' => ['Cup' => \M_PI / 12 * 2 * $top * ((3 * $top) ** 2 + 3 * $top ** 2 + $top ** 2)],
+                'cup' => ['Cup' => (\M_PI / 12) * 2 * $top * ((3 * $top) ** 2 + 3 * $top ** 2 + $top ** 2)],
                 'basin' => ['Basin' => 1.5 * $sprue],
                 default => [],
             };
             if ('well' === $basis->values->choice('gating.well')) {
-                $parts['Well'] = 5 * \M_PI * $base ** 2 / 4 * 2 * ($sizes['runner_height'] ?? $base);
+                $parts['Well'] = ((5 * \M_PI * $base ** 2) / 4) * 2 * ($sizes['runner_height'] ?? $base);
             }
         }
         if (isset($sizes['runner_width'], $sizes['runner_height'])) {
-            $length = ($basis->si('gating.runner_length') ?? max(0.05, ($basis->si('casting.length') ?? 0.1) * ($basis->gates() > 1 ? 0.8 : 0.4))) + ($basis->si('gating.overrun') ?? 0.0);
+            $length =
+                ($basis->si('gating.runner_length') ??
+                    max(0.05, ($basis->si('casting.length') ?? 0.1) * ($basis->gates() > 1 ? 0.8 : 0.4))) +
+                ($basis->si('gating.overrun') ?? 0.0);
             $parts['Runner'] = $sizes['runner_width'] * $sizes['runner_height'] * $length;
         }
         if (isset($sizes['gate_width'], $sizes['gate_thickness'])) {
-            $parts['Gates'] = $basis->gates() * $sizes['gate_width'] * $sizes['gate_thickness'] * ($basis->si('gating.gate_length') ?? 0.012);
+            $parts['Gates'] =
+                $basis->gates() * $sizes['gate_width'] * $sizes['gate_thickness'] * ($basis->si('gating.gate_length') ?? 0.012);
         }
         $diameter = $basis->si('feeding.riser_diameter');
         if (null !== $diameter && in_array($basis->values->choice('feeding.riser'), ['open', 'blind', null], true)) {
             $seats = max(1, count(array_filter($basis->sections?->all() ?? [], static fn ($section): bool => $section->riser)));
-            $parts['Risers'] = $seats * \M_PI * $diameter ** 2 / 4 * ($basis->si('feeding.riser_height') ?? $diameter);
+            $parts['Risers'] = (($seats * \M_PI * $diameter ** 2) / 4) * ($basis->si('feeding.riser_height') ?? $diameter);
         }
 
         return $parts;

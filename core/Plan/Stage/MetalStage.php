@@ -39,7 +39,11 @@ final class MetalStage
     {
         if (null === $basis->alloy || null === $castingVolume) {
             $sheet = new StageSheet($basis->format);
-            $sheet->lacks('metal', null === $basis->alloy ? ['metal.alloy'] : ['casting.sections'], null === $basis->alloy ? 'Choose the metal.' : 'The volume of the casting is wanted first.');
+            $sheet->lacks(
+                'metal',
+                null === $basis->alloy ? ['metal.alloy'] : ['casting.sections'],
+                null === $basis->alloy ? 'Choose the metal.' : 'The volume of the casting is wanted first.',
+            );
 
             return $sheet->result();
         }
@@ -56,8 +60,19 @@ final class MetalStage
     private function poured(Estimate $castingVolume, array $sizes): Estimate
     {
         $density = $this->alloy->densitySolid->si();
-        $castings = Estimate::through(Dimension::Mass, fn (float $volume): float => $volume * $density * $this->basis->castings(), $castingVolume);
-        $inputs = [new WorkingInput('m', "{$this->basis->castings()} × casting", $this->basis->format->si($castings->si, Dimension::Mass), 'computed')];
+        $castings = Estimate::through(
+            Dimension::Mass,
+            fn (float $volume): float => $volume * $density * $this->basis->castings(),
+            $castingVolume,
+        );
+        $inputs = [
+            new WorkingInput(
+                'm',
+                "{$this->basis->castings()} × casting",
+                $this->basis->format->si($castings->si, Dimension::Mass),
+                'computed',
+            ),
+        ];
         $extra = 0.0;
         foreach (GatingVolume::parts($this->basis, $sizes) as $label => $volume) {
             $extra += $volume * $density;
@@ -67,10 +82,31 @@ final class MetalStage
             $this->sheet->assume('Sprue, runner and gates are not sized yet and not counted.', 'gating.sprue_height');
         }
         $this->gatingMass = $extra;
-        $mass = Estimate::between(Dimension::Mass, $castings->si + $extra, $castings->lowSi + $extra * 0.9, $castings->highSi + $extra * 1.15);
-        $this->sheet->add('poured', 'Metal poured', $mass, 'castings + basin + sprue + runner + gates + risers', $inputs, 'each part from its own dimensions, at solid density', Mark::Derived);
+        $mass = Estimate::between(
+            Dimension::Mass,
+            $castings->si + $extra,
+            $castings->lowSi + $extra * 0.9,
+            $castings->highSi + $extra * 1.15,
+        );
+        $this->sheet->add(
+            'poured',
+            'Metal poured',
+            $mass,
+            'castings + basin + sprue + runner + gates + risers',
+            $inputs,
+            'each part from its own dimensions, at solid density',
+            Mark::Derived,
+        );
         $yield = $castings->si / $mass->si;
-        $this->sheet->add('yield', 'Yield, casting of every 100 poured', Estimate::ratio(round(100 * $yield)), 'casting / poured', [$this->sheet->input('casting', 'Castings', $castings), $this->sheet->input('poured', 'Metal poured', $mass)], '40 to 70 is usual in sand', Mark::CommonPractice);
+        $this->sheet->add(
+            'yield',
+            'Yield, casting of every 100 poured',
+            Estimate::ratio(round(100 * $yield)),
+            'casting / poured',
+            [$this->sheet->input('casting', 'Castings', $castings), $this->sheet->input('poured', 'Metal poured', $mass)],
+            '40 to 70 is usual in sand',
+            Mark::CommonPractice,
+        );
 
         return $mass;
     }
@@ -78,9 +114,15 @@ final class MetalStage
     private function charge(Estimate $poured, float $gating): Estimate
     {
         $typed = $this->basis->estimate('metal.loss');
-        $loss = null === $typed ? MeltLoss::usual($this->basis->values->choice('metal.source'), $this->alloy->family) : Estimate::ratio($typed->si, $typed->lowSi, $typed->highSi);
+        $loss =
+            null === $typed
+                ? MeltLoss::usual($this->basis->values->choice('metal.source'), $this->alloy->family)
+                : Estimate::ratio($typed->si, $typed->lowSi, $typed->highSi);
         if (null === $typed) {
-            $this->sheet->assume('Melt loss '.round(100 * $loss->lowSi).' to '.round(100 * $loss->highSi).' %, as usual for such a charge.', 'metal.loss');
+            $this->sheet->assume(
+                'Melt loss '.round(100 * $loss->lowSi).' to '.round(100 * $loss->highSi).' %, as usual for such a charge.',
+                'metal.loss',
+            );
         }
         $reserve = $this->basis->si('metal.reserve') ?? self::RESERVE;
         if (!$this->basis->values->has('metal.reserve')) {
@@ -88,7 +130,29 @@ final class MetalStage
         }
         $spare = max($reserve * $poured->si, $this->basis->values->has('metal.reserve') ? 0.0 : 0.4 * $gating);
         $charge = Estimate::through(Dimension::Mass, static fn (float $m, float $l): float => $m / (1 - $l) + $spare, $poured, $loss);
-        $this->sheet->add('charge', 'Metal to charge', $charge, 'm / (1 − loss) + reserve', [$this->sheet->input('m', 'Poured', $poured), $this->sheet->input('loss', 'Melt loss', Estimate::between(Dimension::Ratio, $loss->si, $loss->lowSi, $loss->highSi), null === $typed ? 'table' : 'typed'), $this->sheet->input('reserve', 'Reserve', Estimate::exact(Dimension::Mass, $spare), $this->basis->values->has('metal.reserve') ? 'typed' : 'default')], 'melt losses and reserve of the trade', Mark::CommonPractice);
+        $this->sheet->add(
+            'charge',
+            'Metal to charge',
+            $charge,
+            'm / (1 − loss) + reserve',
+            [
+                $this->sheet->input('m', 'Poured', $poured),
+                $this->sheet->input(
+                    'loss',
+                    'Melt loss',
+                    Estimate::between(Dimension::Ratio, $loss->si, $loss->lowSi, $loss->highSi),
+                    null === $typed ? 'table' : 'typed',
+                ),
+                $this->sheet->input(
+                    'reserve',
+                    'Reserve',
+                    Estimate::exact(Dimension::Mass, $spare),
+                    $this->basis->values->has('metal.reserve') ? 'typed' : 'default',
+                ),
+            ],
+            'melt losses and reserve of the trade',
+            Mark::CommonPractice,
+        );
         $this->stock($charge);
 
         return $charge;
@@ -98,7 +162,11 @@ final class MetalStage
     {
         $there = array_sum(array_map(static fn (array $stock): float => $stock['mass']?->si() ?? 0.0, $this->basis->workshop->stock));
         if ($there > 0 && $there < $charge->si) {
-            $this->sheet->warn('stock', 'All the stock in your workshop is '.$this->basis->shown($there, Dimension::Mass).': too little for this.', 'risky');
+            $this->sheet->warn(
+                'stock',
+                'All the stock in your workshop is '.$this->basis->shown($there, Dimension::Mass).': too little for this.',
+                'risky',
+            );
         }
     }
 
@@ -121,7 +189,25 @@ final class MetalStage
         }
         $holds = $volume * self::FULL * $this->alloy->densityLiquid->si();
         $heats = (int) ceil($charge->si / $holds - 1e-9);
-        $this->sheet->add('crucible_holds', 'The crucible holds', Estimate::between(Dimension::Mass, $holds, $holds * 0.97, $holds * 1.03), '0.8…0.85 V_brim ρ_l', [$this->sheet->input('V', 'To the brim', Estimate::exact(Dimension::Volume, $volume), $this->basis->values->has('crucible.volume') ? 'typed' : 'default'), $this->sheet->input('ρ', 'Liquid metal', Estimate::exactly($this->alloy->densityLiquid), 'table')], 'never to the brim', Mark::CommonPractice, $heats > 1 ? 'bad' : 'good', $heats > 1 ? "It does not hold the charge: {$heats} heats. Two heats into one mould meet cold." : '');
+        $this->sheet->add(
+            'crucible_holds',
+            'The crucible holds',
+            Estimate::between(Dimension::Mass, $holds, $holds * 0.97, $holds * 1.03),
+            '0.8…0.85 V_brim ρ_l',
+            [
+                $this->sheet->input(
+                    'V',
+                    'To the brim',
+                    Estimate::exact(Dimension::Volume, $volume),
+                    $this->basis->values->has('crucible.volume') ? 'typed' : 'default',
+                ),
+                $this->sheet->input('ρ', 'Liquid metal', Estimate::exactly($this->alloy->densityLiquid), 'table'),
+            ],
+            'never to the brim',
+            Mark::CommonPractice,
+            $heats > 1 ? 'bad' : 'good',
+            $heats > 1 ? "It does not hold the charge: {$heats} heats. Two heats into one mould meet cold." : '',
+        );
         $this->lift($charge, $own['mass'] ?? null);
     }
 
@@ -161,7 +247,27 @@ final class MetalStage
         $limit = $this->basis->workshop->safeLift;
         $total = Estimate::through(Dimension::Mass, static fn (float $kg): float => $kg + $crucible, $charge);
         $heavy = null !== $limit && $total->si > $limit->si();
-        $this->sheet->add('lift', 'Crucible and metal to lift', $total, 'charge + crucible', [$this->sheet->input('m', 'Charge', $charge), $this->sheet->input('m_c', 'Empty crucible with tongs', Estimate::exact(Dimension::Mass, $crucible), null === $typed ? 'default' : 'typed')], 'your own limit', Mark::Derived, $heavy ? 'bad' : 'plain', $heavy ? 'More than one person here lifts ('.$this->basis->format->measurement($limit).'): two people, or two smaller pots.' : '');
+        $this->sheet->add(
+            'lift',
+            'Crucible and metal to lift',
+            $total,
+            'charge + crucible',
+            [
+                $this->sheet->input('m', 'Charge', $charge),
+                $this->sheet->input(
+                    'm_c',
+                    'Empty crucible with tongs',
+                    Estimate::exact(Dimension::Mass, $crucible),
+                    null === $typed ? 'default' : 'typed',
+                ),
+            ],
+            'your own limit',
+            Mark::Derived,
+            $heavy ? 'bad' : 'plain',
+            $heavy
+                ? 'More than one person here lifts ('.$this->basis->format->measurement($limit).'): two people, or two smaller pots.'
+                : '',
+        );
     }
 
     private function energy(Estimate $charge): void
@@ -174,10 +280,27 @@ final class MetalStage
         }
         // All of it must melt, however cool it is poured.
         $hottest = max($pour, $this->alloy->liquidus->kelvin());
-        $heat = Estimate::through(Dimension::Energy, fn (float $kg): float => MeltEnergy::of($this->alloy, Mass::fromSi(max(0.0, $kg)), $this->basis->air(), Temperature::fromSi($hottest))->si(), $charge);
-        $this->sheet->add('melt_energy', 'Heat into the metal', $heat, 'm [c_s (T_liq − T₀) + L + c_l (T − T_liq)]', [$this->sheet->input('m', 'Charge', $charge)], 'M. P. Groover, Fundamentals of Modern Manufacturing', Mark::RecalledFromMemory);
+        $heat = Estimate::through(
+            Dimension::Energy,
+            fn (float $kg): float => MeltEnergy::of(
+                $this->alloy,
+                Mass::fromSi(max(0.0, $kg)),
+                $this->basis->air(),
+                Temperature::fromSi($hottest),
+            )->si(),
+            $charge,
+        );
+        $this->sheet->add(
+            'melt_energy',
+            'Heat into the metal',
+            $heat,
+            'm [c_s (T_liq − T₀) + L + c_l (T − T_liq)]',
+            [$this->sheet->input('m', 'Charge', $charge)],
+            'M. P. Groover, Fundamentals of Modern Manufacturing',
+            Mark::RecalledFromMemory,
+        );
         $furnace = $this->basis->workshop->furnace($this->basis->values->choice('melt.furnace'));
-        $source = EnergySource::find($this->basis->values->choice('melt.energy_source') ?? $furnace['source'] ?? null);
+        $source = EnergySource::find($this->basis->values->choice('melt.energy_source') ?? ($furnace['source'] ?? null));
         if (null === $source) {
             $this->sheet->lacks('cost', ['melt.energy_source'], 'Say what heats the furnace.');
 
@@ -185,10 +308,26 @@ final class MetalStage
         }
         $efficiency = $this->efficiency($source, $furnace);
         $drawn = Estimate::through(Dimension::Energy, static fn (float $q, float $eta): float => $q / max(0.005, $eta), $heat, $efficiency);
-        $this->sheet->add('drawn_energy', 'Energy drawn', $drawn, 'Q / η', [$this->sheet->input('η', 'Share that reaches the metal', $efficiency)], 'your own heats, else the usual for the kind of furnace', Mark::CommonPractice);
+        $this->sheet->add(
+            'drawn_energy',
+            'Energy drawn',
+            $drawn,
+            'Q / η',
+            [$this->sheet->input('η', 'Share that reaches the metal', $efficiency)],
+            'your own heats, else the usual for the kind of furnace',
+            Mark::CommonPractice,
+        );
         $power = $this->basis->si('melt.power') ?? ($furnace['power'] ?? null)?->si();
         if (null !== $power) {
-            $this->sheet->add('melt_time', 'Melting takes', Estimate::through(Dimension::Time, static fn (float $q): float => $q / $power, $drawn), 't = Q / P', [$this->sheet->input('P', 'Power', Estimate::exact(Dimension::Power, $power))], 'warm-up of the furnace is in the efficiency', Mark::Derived);
+            $this->sheet->add(
+                'melt_time',
+                'Melting takes',
+                Estimate::through(Dimension::Time, static fn (float $q): float => $q / $power, $drawn),
+                't = Q / P',
+                [$this->sheet->input('P', 'Power', Estimate::exact(Dimension::Power, $power))],
+                'warm-up of the furnace is in the efficiency',
+                Mark::Derived,
+            );
         }
         $this->cost($source, $drawn);
     }
@@ -210,7 +349,10 @@ final class MetalStage
         if (null !== $known) {
             return Estimate::of($known);
         }
-        $this->sheet->assume('Efficiency as usual for such a furnace; log the energy of your heats and it learns yours.', 'melt.efficiency');
+        $this->sheet->assume(
+            'Efficiency as usual for such a furnace; log the energy of your heats and it learns yours.',
+            'melt.efficiency',
+        );
 
         return $source->efficiency;
     }
@@ -220,7 +362,23 @@ final class MetalStage
         $tariff = $this->basis->workshop->tariffs[$source->code] ?? null;
         $amount = $drawn->times(1 / $source->joulesPerFuelUnit);
         if ('kWh' !== $source->fuelUnit) {
-            $this->sheet->add('fuel', "Fuel, {$source->fuelUnit}", Estimate::ratio($amount->si, $amount->lowSi, $amount->highSi), 'Q / heating value', [$this->sheet->input('Q', 'Energy drawn', $drawn), new WorkingInput('H', 'Heating value', round($source->joulesPerFuelUnit / 1e6, 1)." MJ per {$source->fuelUnit}", 'table')], 'fuel tables', Mark::RecalledFromMemory);
+            $this->sheet->add(
+                'fuel',
+                "Fuel, {$source->fuelUnit}",
+                Estimate::ratio($amount->si, $amount->lowSi, $amount->highSi),
+                'Q / heating value',
+                [
+                    $this->sheet->input('Q', 'Energy drawn', $drawn),
+                    new WorkingInput(
+                        'H',
+                        'Heating value',
+                        round($source->joulesPerFuelUnit / 1e6, 1)." MJ per {$source->fuelUnit}",
+                        'table',
+                    ),
+                ],
+                'fuel tables',
+                Mark::RecalledFromMemory,
+            );
         }
         if (null === $tariff) {
             $this->sheet->lacks('cost', [], 'Put your tariff into the workshop to see what it costs.');
@@ -228,6 +386,14 @@ final class MetalStage
             return;
         }
         $cost = $amount->times($tariff);
-        $this->sheet->add('energy_cost', "Energy cost, {$this->basis->workshop->currency}", Estimate::ratio(round($cost->si, 2), round($cost->lowSi, 2), round($cost->highSi, 2)), "Q · {$tariff} per {$source->fuelUnit}", [$this->sheet->input('Q', 'Energy drawn', $drawn)], 'your tariff', Mark::Derived);
+        $this->sheet->add(
+            'energy_cost',
+            "Energy cost, {$this->basis->workshop->currency}",
+            Estimate::ratio(round($cost->si, 2), round($cost->lowSi, 2), round($cost->highSi, 2)),
+            "Q · {$tariff} per {$source->fuelUnit}",
+            [$this->sheet->input('Q', 'Energy drawn', $drawn)],
+            'your tariff',
+            Mark::Derived,
+        );
     }
 }

@@ -53,12 +53,14 @@ final class MouldStage
         $hottest = max($basis->si('pour.temperature') ?? 0.0, $basis->si('melt.peak') ?? 0.0);
         $mould = $basis->si('mould.temperature');
         $washed = 'dry' === $basis->values->choice('mould.coating');
-        $questions = $basis->suitability()->questions(
-            $hottest > 0.0 ? Temperature::fromSi($hottest) : null,
-            null === $mould ? null : Temperature::fromSi($mould),
-            $washed,
-            $basis->format,
-        );
+        $questions = $basis
+            ->suitability()
+            ->questions(
+                $hottest > 0.0 ? Temperature::fromSi($hottest) : null,
+                null === $mould ? null : Temperature::fromSi($mould),
+                $washed,
+                $basis->format,
+            );
         foreach ($questions as $question) {
             $sheet->warn($question['code'], $question['words'], $question['standing']);
         }
@@ -77,7 +79,11 @@ final class MouldStage
         }
         $height = $basis->castingHeight();
         if (null === $height) {
-            $sheet->lacks('flask', ['casting.sections', 'casting.height'], 'The height of the casting is wanted for the depth of cope and drag.');
+            $sheet->lacks(
+                'flask',
+                ['casting.sections', 'casting.height'],
+                'The height of the casting is wanted for the depth of cope and drag.',
+            );
 
             return null;
         }
@@ -108,7 +114,10 @@ final class MouldStage
                 Estimate::exact(Dimension::Length, ceil($wanted[$i] * 1000 - 1e-6) / 1000),
                 'castings + sprue + sand around',
                 $inputs,
-                $basis->shown(self::AROUND_M, Dimension::Length).' around, '.$basis->shown(self::OVER_M, Dimension::Length).' over and under, more for hot metal',
+                $basis->shown(self::AROUND_M, Dimension::Length).
+                    ' around, '.
+                    $basis->shown(self::OVER_M, Dimension::Length).
+                    ' over and under, more for hot metal',
                 Mark::CommonPractice,
             );
         }
@@ -125,7 +134,11 @@ final class MouldStage
             return [max($told ?? $seen->length, self::longest($basis)), $seen->width];
         }
         if (null === $told) {
-            $sheet->lacks('flask', ['casting.sections', 'casting.length'], [] === $basis->bodies ? 'The size of the casting is wanted first.' : 'All measurements of every section are wanted first.');
+            $sheet->lacks(
+                'flask',
+                ['casting.sections', 'casting.length'],
+                [] === $basis->bodies ? 'The size of the casting is wanted first.' : 'All measurements of every section are wanted first.',
+            );
 
             return null;
         }
@@ -147,13 +160,29 @@ final class MouldStage
         $names = ['length', 'width', 'cope depth', 'drag depth'];
         foreach ($used as $i => $have) {
             if (null !== $have && $have < $wanted[$i] * 0.98) {
-                $sheet->warn('flask_small', "The flask is short in {$names[$i]}: ".$basis->shown($have, Dimension::Length).' against '.$basis->shown($wanted[$i], Dimension::Length).'.', 'risky');
+                $sheet->warn(
+                    'flask_small',
+                    "The flask is short in {$names[$i]}: ".
+                        $basis->shown($have, Dimension::Length).
+                        ' against '.
+                        $basis->shown($wanted[$i], Dimension::Length).
+                        '.',
+                    'risky',
+                );
             }
         }
         $best = null;
         foreach ($basis->workshop->flasks as $flask) {
             $size = [$flask['length']?->si(), $flask['width']?->si(), $flask['cope']?->si(), $flask['drag']?->si()];
-            if (in_array(null, $size, true) || [] !== array_filter($size, static fn (?float $have, int $i): bool => null !== $have && $have < $wanted[$i] * 0.98, \ARRAY_FILTER_USE_BOTH)) {
+            if (
+                in_array(null, $size, true)
+                || [] !==
+                    array_filter(
+                        $size,
+                        static fn (?float $have, int $i): bool => null !== $have && $have < $wanted[$i] * 0.98,
+                        \ARRAY_FILTER_USE_BOTH,
+                    )
+            ) {
                 continue;
             }
             $volume = array_product(array_map(static fn (?float $x): float => $x ?? 0.0, $size));
@@ -169,30 +198,70 @@ final class MouldStage
     /** @param array{float, float, float, float}|null $wanted */
     private static function amounts(Basis $basis, MouldMaterial $mould, StageSheet $sheet, ?float $castingVolume, ?array $wanted): void
     {
-        $length = $basis->si('flask.length') ?? $wanted[0] ?? null;
-        $width = $basis->si('flask.width') ?? $wanted[1] ?? null;
-        $cope = $basis->si('flask.cope') ?? $wanted[2] ?? null;
-        $drag = $basis->si('flask.drag') ?? $wanted[3] ?? null;
+        $length = $basis->si('flask.length') ?? ($wanted[0] ?? null);
+        $width = $basis->si('flask.width') ?? ($wanted[1] ?? null);
+        $cope = $basis->si('flask.cope') ?? ($wanted[2] ?? null);
+        $drag = $basis->si('flask.drag') ?? ($wanted[3] ?? null);
         if (null === $length || null === $width || null === $cope || null === $drag || null === $castingVolume) {
-            $sheet->lacks('amounts', ['flask.length', 'flask.width', 'flask.cope', 'flask.drag'], 'Flask or box and the volume of the casting are wanted first.');
+            $sheet->lacks(
+                'amounts',
+                ['flask.length', 'flask.width', 'flask.cope', 'flask.drag'],
+                'Flask or box and the volume of the casting are wanted first.',
+            );
 
             return;
         }
         $box = $length * $width * ($cope + $drag);
         $cavity = $castingVolume * $basis->castings();
         if ($box <= $cavity) {
-            $sheet->lacks('amounts', ['flask.length', 'flask.width', 'flask.cope', 'flask.drag'], 'The castings are larger than the flask or box: no room is left for the mould.');
+            $sheet->lacks(
+                'amounts',
+                ['flask.length', 'flask.width', 'flask.cope', 'flask.drag'],
+                'The castings are larger than the flask or box: no room is left for the mould.',
+            );
             $sheet->warn('flask_small', 'The castings do not go into this flask or box.', 'bad');
 
             return;
         }
-        $inputs = [$sheet->input('V_box', 'Flask or box', Estimate::exact(Dimension::Volume, $box)), $sheet->input('V', 'Castings', Estimate::exact(Dimension::Volume, $cavity))];
+        $inputs = [
+            $sheet->input('V_box', 'Flask or box', Estimate::exact(Dimension::Volume, $box)),
+            $sheet->input('V', 'Castings', Estimate::exact(Dimension::Volume, $cavity)),
+        ];
         if ($mould->breathes()) {
-            $sand = Estimate::between(Dimension::Mass, max(0.0, $box - $cavity) * (self::BULK[0] + self::BULK[1]) / 2, max(0.0, $box - $cavity) * self::BULK[0], max(0.0, $box - $cavity) * self::BULK[1]);
-            $sheet->add('sand', 'Sand', $sand, 'm = (V_box − V) ρ', [...$inputs, $sheet->input('ρ', 'Rammed or vibrated sand', Estimate::between(Dimension::Density, 1600, self::BULK[0], self::BULK[1]), 'table')], 'bulk density of the trade', Mark::CommonPractice);
+            $sand = Estimate::between(
+                Dimension::Mass,
+                (max(0.0, $box - $cavity) * (self::BULK[0] + self::BULK[1])) / 2,
+                max(0.0, $box - $cavity) * self::BULK[0],
+                max(0.0, $box - $cavity) * self::BULK[1],
+            );
+            $sheet->add(
+                'sand',
+                'Sand',
+                $sand,
+                'm = (V_box − V) ρ',
+                [
+                    ...$inputs,
+                    $sheet->input(
+                        'ρ',
+                        'Rammed or vibrated sand',
+                        Estimate::between(Dimension::Density, 1600, self::BULK[0], self::BULK[1]),
+                        'table',
+                    ),
+                ],
+                'bulk density of the trade',
+                Mark::CommonPractice,
+            );
             $binder = $basis->si('sand.binder');
             if (null !== $binder) {
-                $sheet->add('binder', 'Binder', $sand->times($binder), 'share of the sand’s mass', [$sheet->input('b', 'Binder', Estimate::exact(Dimension::Ratio, $binder * 100), 'typed')], 'binder is of sand mass unless stated', Mark::CommonPractice);
+                $sheet->add(
+                    'binder',
+                    'Binder',
+                    $sand->times($binder),
+                    'share of the sand’s mass',
+                    [$sheet->input('b', 'Binder', Estimate::exact(Dimension::Ratio, $binder * 100), 'typed')],
+                    'binder is of sand mass unless stated',
+                    Mark::CommonPractice,
+                );
             }
             self::halves($basis, $sheet, [$length * $width * $cope, $length * $width * $drag], $cavity);
 
@@ -213,10 +282,41 @@ final class MouldStage
             }
             // Powder fills its own volume, about 2600 kg/m³ for gypsum and silica, the water the rest.
             $powder = $volume / (1 / 2600 + $water / 1000);
-            $sheet->add('powder', 'Investment powder', Estimate::between(Dimension::Mass, $powder, $powder * 0.95, $powder * 1.05), 'm = V / (1/ρ_powder + r/ρ_water)', $inputs, 'one batch, never topped up; 12 % reserve in it', Mark::CommonPractice);
-            $sheet->add('water', 'Water', Estimate::between(Dimension::Mass, $powder * $water, $powder * $water * 0.95, $powder * $water * 1.05), 'm_water = r m', $inputs, 'mixing ratio as you gave it', Mark::CommonPractice);
+            $sheet->add(
+                'powder',
+                'Investment powder',
+                Estimate::between(Dimension::Mass, $powder, $powder * 0.95, $powder * 1.05),
+                'm = V / (1/ρ_powder + r/ρ_water)',
+                $inputs,
+                'one batch, never topped up; 12 % reserve in it',
+                Mark::CommonPractice,
+            );
+            $sheet->add(
+                'water',
+                'Water',
+                Estimate::between(Dimension::Mass, $powder * $water, $powder * $water * 0.95, $powder * $water * 1.05),
+                'm_water = r m',
+                $inputs,
+                'mixing ratio as you gave it',
+                Mark::CommonPractice,
+            );
         } elseif ('silicone' === $mould->process) {
-            $sheet->add('rubber', 'Silicone', Estimate::between(Dimension::Mass, $volume * $mould->density, $volume * $mould->density * 0.95, $volume * $mould->density * 1.05), 'm = (V_box − V) · 1.12 ρ', $inputs, 'box less pattern and 12 % reserve', Mark::CommonPractice, 'plain', 'Both parts together; catalyst by the maker’s ratio, by weight.');
+            $sheet->add(
+                'rubber',
+                'Silicone',
+                Estimate::between(
+                    Dimension::Mass,
+                    $volume * $mould->density,
+                    $volume * $mould->density * 0.95,
+                    $volume * $mould->density * 1.05,
+                ),
+                'm = (V_box − V) · 1.12 ρ',
+                $inputs,
+                'box less pattern and 12 % reserve',
+                Mark::CommonPractice,
+                'plain',
+                'Both parts together; catalyst by the maker’s ratio, by weight.',
+            );
         }
     }
 
@@ -227,7 +327,26 @@ final class MouldStage
         foreach (['cope' => $halves[0], 'drag' => $halves[1]] as $half => $volume) {
             $mass = max(0.0, $volume - $cavity / 2) * 1600;
             $heavy = null !== $limit && $mass > $limit->si();
-            $sheet->add("lift_{$half}", 'Sand in the '.$half, Estimate::between(Dimension::Mass, $mass, $mass * 0.95, $mass * 1.05), 'm = (V − V_cavity/2) ρ', [$sheet->input('V', ucfirst($half).' of the flask', Estimate::exact(Dimension::Volume, $volume)), $sheet->input('V_cavity', 'Castings', Estimate::exact(Dimension::Volume, $cavity)), $sheet->input('ρ', 'Rammed or vibrated sand', Estimate::between(Dimension::Density, 1600, self::BULK[0], self::BULK[1]), 'table')], 'bulk density of the trade, without the flask itself', Mark::CommonPractice, $heavy ? 'risky' : 'plain', $heavy ? 'Heavier than one person here lifts: two people, or smaller halves.' : '');
+            $sheet->add(
+                "lift_{$half}",
+                'Sand in the '.$half,
+                Estimate::between(Dimension::Mass, $mass, $mass * 0.95, $mass * 1.05),
+                'm = (V − V_cavity/2) ρ',
+                [
+                    $sheet->input('V', ucfirst($half).' of the flask', Estimate::exact(Dimension::Volume, $volume)),
+                    $sheet->input('V_cavity', 'Castings', Estimate::exact(Dimension::Volume, $cavity)),
+                    $sheet->input(
+                        'ρ',
+                        'Rammed or vibrated sand',
+                        Estimate::between(Dimension::Density, 1600, self::BULK[0], self::BULK[1]),
+                        'table',
+                    ),
+                ],
+                'bulk density of the trade, without the flask itself',
+                Mark::CommonPractice,
+                $heavy ? 'risky' : 'plain',
+                $heavy ? 'Heavier than one person here lifts: two people, or smaller halves.' : '',
+            );
         }
     }
 }

@@ -30,7 +30,15 @@ final readonly class PatternStage
         if (null !== $volume && null !== $alloy) {
             $density = Estimate::exactly($alloy->densitySolid);
             $mass = Estimate::through(Dimension::Mass, static fn (float $v, float $rho): float => $v * $rho, $volume, $density);
-            $sheet->add('casting_mass', 'One casting', $mass, 'm = V ρ', [$sheet->input('V', 'Volume, cold', $volume), $sheet->input('ρ', "{$alloy->name}, solid", $density, 'table')], $alloy->source('density_solid_kg_m3'), $alloy->mark('density_solid_kg_m3'));
+            $sheet->add(
+                'casting_mass',
+                'One casting',
+                $mass,
+                'm = V ρ',
+                [$sheet->input('V', 'Volume, cold', $volume), $sheet->input('ρ', "{$alloy->name}, solid", $density, 'table')],
+                $alloy->source('density_solid_kg_m3'),
+                $alloy->mark('density_solid_kg_m3'),
+            );
         } elseif (null !== $volume) {
             $sheet->lacks('mass', ['metal.alloy'], 'Choose the metal to see what it weighs.');
         }
@@ -56,7 +64,17 @@ final readonly class PatternStage
         }
         $contraction = Contraction::of(...$steps);
         $factor = round($contraction->factor, 4);
-        $sheet->add('scale_factor', 'Pattern scale', Estimate::ratio($contraction->factor), 'F = Π 1 / (1 − c)', $inputs, 'contraction rules of the trade', Mark::CommonPractice, 'plain', "Print or cut the pattern {$factor} times the size of the casting.");
+        $sheet->add(
+            'scale_factor',
+            'Pattern scale',
+            Estimate::ratio($contraction->factor),
+            'F = Π 1 / (1 − c)',
+            $inputs,
+            'contraction rules of the trade',
+            Mark::CommonPractice,
+            'plain',
+            "Print or cut the pattern {$factor} times the size of the casting.",
+        );
 
         return $contraction;
     }
@@ -85,7 +103,11 @@ final readonly class PatternStage
 
     private static function nothing(StageSheet $sheet): null
     {
-        $sheet->lacks('volume', ['casting.sections', 'pattern.volume', 'pattern.mass', 'casting.mass'], 'Describe the casting in sections, dunk or weigh the pattern, read a mesh, or give the mass of an earlier casting.');
+        $sheet->lacks(
+            'volume',
+            ['casting.sections', 'pattern.volume', 'pattern.mass', 'casting.mass'],
+            'Describe the casting in sections, dunk or weigh the pattern, read a mesh, or give the mass of an earlier casting.',
+        );
 
         return null;
     }
@@ -102,17 +124,36 @@ final readonly class PatternStage
         foreach ($basis->sections->all() as $section) {
             $body = $basis->bodies[$section->id] ?? null;
             if (null === $body) {
-                $sheet->lacks('volume', ['casting.sections'], "{$section->label}: ".implode(', ', array_map(static fn (string $m): string => str_replace('_', ' ', $m), $section->lacks())).' missing.');
+                $sheet->lacks(
+                    'volume',
+                    ['casting.sections'],
+                    "{$section->label}: ".
+                        implode(', ', array_map(static fn (string $m): string => str_replace('_', ' ', $m), $section->lacks())).
+                        ' missing.',
+                );
                 continue;
             }
             $volume += $section->count * $body->volume;
-            $inputs[] = $sheet->input((1 === $section->count ? '' : "{$section->count} × ")."V {$section->label}", $section->shape->words(), Estimate::exact(Dimension::Volume, $body->volume), 'typed');
+            $inputs[] = $sheet->input(
+                (1 === $section->count ? '' : "{$section->count} × ")."V {$section->label}",
+                $section->shape->words(),
+                Estimate::exact(Dimension::Volume, $body->volume),
+                'typed',
+            );
         }
         if (0.0 === $volume) {
             return null;
         }
         $estimate = Estimate::between(Dimension::Volume, $volume, $volume * 0.97, $volume * 1.03);
-        $sheet->add('casting_volume', 'Volume of one casting', $estimate, 'V = Σ n V', $inputs, 'geometry; ± 3 % for fillets and what sections leave out', Mark::Derived);
+        $sheet->add(
+            'casting_volume',
+            'Volume of one casting',
+            $estimate,
+            'V = Σ n V',
+            $inputs,
+            'geometry; ± 3 % for fillets and what sections leave out',
+            Mark::Derived,
+        );
 
         return $estimate;
     }
@@ -121,20 +162,50 @@ final readonly class PatternStage
     {
         $read = $basis->estimate('pattern.volume');
         if (null === $read) {
-            $sheet->lacks('volume', ['pattern.volume'], $mesh ? 'Read a mesh file, or give its volume.' : 'How much water did the pattern push out?');
+            $sheet->lacks(
+                'volume',
+                ['pattern.volume'],
+                $mesh ? 'Read a mesh file, or give its volume.' : 'How much water did the pattern push out?',
+            );
 
             return null;
         }
         $held = $basis->estimate('pattern.held') ?? Estimate::exact(Dimension::Volume, 0.0);
         if ($held->si >= $read->si) {
-            $sheet->lacks('volume', ['pattern.volume', 'pattern.held'], 'Rod or hand took up '.$basis->format->estimate($held).' of the '.$basis->format->estimate($read).' read: nothing is left for the pattern.');
+            $sheet->lacks(
+                'volume',
+                ['pattern.volume', 'pattern.held'],
+                'Rod or hand took up '.
+                    $basis->format->estimate($held).
+                    ' of the '.
+                    $basis->format->estimate($read).
+                    ' read: nothing is left for the pattern.',
+            );
 
             return null;
         }
         $left = self::left($basis, $sheet, $contraction);
         $reading = $mesh ? $read : $read->widenedBy(0.03);
-        $volume = Estimate::through(Dimension::Volume, static fn (float $v, float $h, float $k): float => max(0.0, $v - $h) * $k, $reading, $held, Estimate::ratio($left));
-        $sheet->add('casting_volume', 'Volume of one casting', $volume, 'V = (V_water − V_held) (1 − c)³', [$sheet->input('V', $mesh ? 'Mesh' : 'Water pushed out', $reading, 'typed'), $sheet->input('V_held', 'Rod or hand', $held, 'typed'), $sheet->input('(1 − c)³', 'Contraction', Estimate::ratio($left))], $mesh ? 'the mesh' : 'displacement: one millilitre of water is one of pattern; ± 3 % for reading it', $mesh ? Mark::Derived : Mark::CommonPractice);
+        $volume = Estimate::through(
+            Dimension::Volume,
+            static fn (float $v, float $h, float $k): float => max(0.0, $v - $h) * $k,
+            $reading,
+            $held,
+            Estimate::ratio($left),
+        );
+        $sheet->add(
+            'casting_volume',
+            'Volume of one casting',
+            $volume,
+            'V = (V_water − V_held) (1 − c)³',
+            [
+                $sheet->input('V', $mesh ? 'Mesh' : 'Water pushed out', $reading, 'typed'),
+                $sheet->input('V_held', 'Rod or hand', $held, 'typed'),
+                $sheet->input('(1 − c)³', 'Contraction', Estimate::ratio($left)),
+            ],
+            $mesh ? 'the mesh' : 'displacement: one millilitre of water is one of pattern; ± 3 % for reading it',
+            $mesh ? Mark::Derived : Mark::CommonPractice,
+        );
 
         return $volume;
     }
@@ -144,16 +215,35 @@ final readonly class PatternStage
         $mass = $basis->estimate('pattern.mass');
         $density = $basis->estimate('pattern.density') ?? PatternDensity::usual($basis->values->choice('pattern.material'));
         if (null === $mass || null === $density) {
-            $sheet->lacks('volume', [null === $mass ? 'pattern.mass' : 'pattern.material'], null === $mass ? 'Weigh the pattern.' : 'What is the pattern made of, or what is its density?');
+            $sheet->lacks(
+                'volume',
+                [null === $mass ? 'pattern.mass' : 'pattern.material'],
+                null === $mass ? 'Weigh the pattern.' : 'What is the pattern made of, or what is its density?',
+            );
 
             return null;
         }
         if (!$basis->values->has('pattern.density')) {
-            $sheet->assume("The pattern is solid and as dense as such material usually is: {$basis->format->estimate($density)}.", 'pattern.density');
+            $sheet->assume(
+                "The pattern is solid and as dense as such material usually is: {$basis->format->estimate($density)}.",
+                'pattern.density',
+            );
         }
         $left = self::left($basis, $sheet, $contraction);
-        $volume = Estimate::through(Dimension::Volume, static fn (float $m, float $rho): float => $m / $rho * $left, $mass, $density);
-        $sheet->add('casting_volume', 'Volume of one casting', $volume, 'V = m / ρ · (1 − c)³', [$sheet->input('m', 'Pattern', $mass, 'typed'), $sheet->input('ρ', 'Pattern material', $density, $basis->values->has('pattern.density') ? 'typed' : 'table'), $sheet->input('(1 − c)³', 'Contraction', Estimate::ratio($left))], 'weighing; densities common practice', Mark::CommonPractice);
+        $volume = Estimate::through(Dimension::Volume, static fn (float $m, float $rho): float => ($m / $rho) * $left, $mass, $density);
+        $sheet->add(
+            'casting_volume',
+            'Volume of one casting',
+            $volume,
+            'V = m / ρ · (1 − c)³',
+            [
+                $sheet->input('m', 'Pattern', $mass, 'typed'),
+                $sheet->input('ρ', 'Pattern material', $density, $basis->values->has('pattern.density') ? 'typed' : 'table'),
+                $sheet->input('(1 − c)³', 'Contraction', Estimate::ratio($left)),
+            ],
+            'weighing; densities common practice',
+            Mark::CommonPractice,
+        );
 
         return $volume;
     }
@@ -162,13 +252,30 @@ final readonly class PatternStage
     {
         $mass = $basis->estimate('casting.mass');
         if (null === $mass || null === $basis->alloy) {
-            $sheet->lacks('volume', [null === $mass ? 'casting.mass' : 'metal.alloy'], 'The mass of an earlier casting and its metal give the volume.');
+            $sheet->lacks(
+                'volume',
+                [null === $mass ? 'casting.mass' : 'metal.alloy'],
+                'The mass of an earlier casting and its metal give the volume.',
+            );
 
             return null;
         }
         $density = Estimate::exactly($basis->alloy->densitySolid);
-        $volume = Estimate::through(Dimension::Volume, static fn (float $m, float $rho): float => $m / $rho, $mass->widenedBy(0.02), $density);
-        $sheet->add('casting_volume', 'Volume of one casting', $volume, 'V = m / ρ', [$sheet->input('m', 'Earlier casting', $mass, 'typed'), $sheet->input('ρ', "{$basis->alloy->name}, solid", $density, 'table')], 'weighing', Mark::Derived);
+        $volume = Estimate::through(
+            Dimension::Volume,
+            static fn (float $m, float $rho): float => $m / $rho,
+            $mass->widenedBy(0.02),
+            $density,
+        );
+        $sheet->add(
+            'casting_volume',
+            'Volume of one casting',
+            $volume,
+            'V = m / ρ',
+            [$sheet->input('m', 'Earlier casting', $mass, 'typed'), $sheet->input('ρ', "{$basis->alloy->name}, solid", $density, 'table')],
+            'weighing',
+            Mark::Derived,
+        );
 
         return $volume;
     }

@@ -16,7 +16,10 @@ use MoltenNotes\Core\Working\StageSheet;
 /** Where the air must go: high points without a way out, vent area against the choke, steam from moist sand. */
 final class VentStage
 {
-    /** Air leaves some five times faster than metal enters, so a fifth of the choke is enough to fill [derived]; as much as the choke is the trade's rule. */
+    /**
+     * Air leaves some five times faster than metal enters, so a fifth of the choke is enough to fill [derived]; as much as the choke is
+     * the trade's rule.
+     */
     private const ENOUGH = 0.2;
     private const USUAL_PERMEABILITY = 70;
     private const USUAL_VENT_M = 0.003;
@@ -40,7 +43,11 @@ final class VentStage
             $points = $basis->values->count('casting.high_points');
             $vented = $basis->values->choice('venting.high_points');
             if (null !== $points && $points > 0 && in_array($vented, ['none', 'some'], true)) {
-                $sheet->warn('high_point', 'none' === $vented ? 'No high point has a way out for its air.' : 'Some high points have no way out for their air.', 'risky');
+                $sheet->warn(
+                    'high_point',
+                    'none' === $vented ? 'No high point has a way out for its air.' : 'Some high points have no way out for their air.',
+                    'risky',
+                );
             }
 
             return;
@@ -55,7 +62,10 @@ final class VentStage
                 continue;
             }
             $top = $feet[$section->id] + $body->height;
-            $higher = array_filter($basis->sections->neighbours()[$section->id] ?? [], static fn (string $id): bool => isset($basis->bodies[$id]) && $feet[$id] + $basis->bodies[$id]->height > $top + 1e-6);
+            $higher = array_filter(
+                $basis->sections->neighbours()[$section->id] ?? [],
+                static fn (string $id): bool => isset($basis->bodies[$id]) && $feet[$id] + $basis->bodies[$id]->height > $top + 1e-6,
+            );
             if ([] !== $higher) {
                 continue;
             }
@@ -67,17 +77,37 @@ final class VentStage
             }
             $unvented += $section->count;
             if (!$breathes) {
-                $sheet->warn('high_point', "{$section->label}: a high point without a vent in a mould that does not breathe.", 'bad', $section->id);
+                $sheet->warn(
+                    'high_point',
+                    "{$section->label}: a high point without a vent in a mould that does not breathe.",
+                    'bad',
+                    $section->id,
+                );
             } elseif ('top' !== $basis->fill() && ($basis->values->count('venting.vents') ?? 0) < $points) {
-                $sheet->warn('high_point', "{$section->label}: a high point without a vent; the sand must take its air.", 'risky', $section->id);
+                $sheet->warn(
+                    'high_point',
+                    "{$section->label}: a high point without a vent; the sand must take its air.",
+                    'risky',
+                    $section->id,
+                );
             }
         }
-        $sheet->add('high_points', 'High points', Estimate::ratio((float) $points), 'counted on the sections', [$sheet->input('n', 'Without a way out', Estimate::ratio((float) $unvented))], 'geometry', Mark::Derived);
+        $sheet->add(
+            'high_points',
+            'High points',
+            Estimate::ratio((float) $points),
+            'counted on the sections',
+            [$sheet->input('n', 'Without a way out', Estimate::ratio((float) $unvented))],
+            'geometry',
+            Mark::Derived,
+        );
     }
 
     private static function area(Basis $basis, StageSheet $sheet, ?float $chokeArea): void
     {
-        $count = $basis->values->count('venting.vents') ?? count(array_filter($basis->sections?->all() ?? [], static fn ($section): bool => $section->vent));
+        $count =
+            $basis->values->count('venting.vents') ??
+            count(array_filter($basis->sections?->all() ?? [], static fn ($section): bool => $section->vent));
         $diameter = $basis->si('venting.diameter');
         if (null === $chokeArea) {
             $sheet->lacks('vents', ['gating.sprue'], 'The choke is wanted to compare vents with it.');
@@ -88,7 +118,7 @@ final class VentStage
             $sheet->assume('Vents are '.$basis->shown(self::USUAL_VENT_M, Dimension::Length).' wide.', 'venting.diameter');
         }
         $width = $diameter ?? self::USUAL_VENT_M;
-        $area = $count * \M_PI * $width ** 2 / 4;
+        $area = ($count * \M_PI * $width ** 2) / 4;
         $share = $area / $chokeArea;
         $breathes = $basis->mould?->breathes() ?? false;
         $short = !$breathes && $share < self::ENOUGH;
@@ -96,15 +126,40 @@ final class VentStage
             $sheet->input('d', 'Width', Estimate::exact(Dimension::Length, $width), null === $diameter ? 'default' : 'typed'),
             $sheet->input('A', 'Choke', Estimate::exact(Dimension::Area, $chokeArea)),
         ];
-        $sheet->add('vent_share', 'Vents against the choke', Estimate::between(Dimension::Ratio, $share, $share * 0.8, $share * 1.2), 'n π d² / 4 A_choke', [$sheet->input('n', 'Vents', Estimate::ratio((float) $count), 'typed'), ...$inputs], 'a fifth is enough to fill (derived); as much as the choke is the rule of the trade', Mark::CommonPractice, $short ? 'bad' : ($share < 1 && !$breathes ? 'risky' : 'good'), $short ? 'Too few vents for the air to leave in time.' : ($breathes && $share < 1 ? 'The sand breathes as well.' : ''));
-        $wanted = (int) ceil(($breathes ? self::ENOUGH : 1.0) * $chokeArea / (\M_PI * $width ** 2 / 4));
-        $sheet->add('vents_wanted', 'Vents wanted', Estimate::ratio((float) $wanted), 'n = A_choke / (π d²/4)', $inputs, $breathes ? 'a fifth of the choke, for the sand breathes' : 'as much as the choke', Mark::CommonPractice);
+        $sheet->add(
+            'vent_share',
+            'Vents against the choke',
+            Estimate::between(Dimension::Ratio, $share, $share * 0.8, $share * 1.2),
+            'n π d² / 4 A_choke',
+            [$sheet->input('n', 'Vents', Estimate::ratio((float) $count), 'typed'), ...$inputs],
+            'a fifth is enough to fill (derived); as much as the choke is the rule of the trade',
+            Mark::CommonPractice,
+            $short ? 'bad' : ($share < 1 && !$breathes ? 'risky' : 'good'),
+            $short ? 'Too few vents for the air to leave in time.' : ($breathes && $share < 1 ? 'The sand breathes as well.' : ''),
+        );
+        $wanted = (int) ceil((($breathes ? self::ENOUGH : 1.0) * $chokeArea) / ((\M_PI * $width ** 2) / 4));
+        $sheet->add(
+            'vents_wanted',
+            'Vents wanted',
+            Estimate::ratio((float) $wanted),
+            'n = A_choke / (π d²/4)',
+            $inputs,
+            $breathes ? 'a fifth of the choke, for the sand breathes' : 'as much as the choke',
+            Mark::CommonPractice,
+        );
     }
 
     private static function steam(Basis $basis, StageSheet $sheet, ?Estimate $fillTime, ?Estimate $arrival): void
     {
         $moisture = $basis->estimate('sand.moisture');
-        if ('green_sand' !== $basis->values->choice('mould.process') || null === $moisture || null === $fillTime || null === $arrival || null === $basis->mould || null === $basis->alloy) {
+        if (
+            'green_sand' !== $basis->values->choice('mould.process')
+            || null === $moisture
+            || null === $fillTime
+            || null === $arrival
+            || null === $basis->mould
+            || null === $basis->alloy
+        ) {
             return;
         }
         $height = Levels::of($basis)->head;
@@ -115,12 +170,53 @@ final class VentStage
         }
         $permeability = (float) ($basis->values->count('sand.permeability') ?? self::USUAL_PERMEABILITY);
         if (!$basis->values->has('sand.permeability')) {
-            $sheet->assume('The sand has a permeability of about '.self::USUAL_PERMEABILITY.', and '.$basis->shown(0.05, Dimension::Length).' of it lie between metal and vent.', 'sand.permeability');
+            $sheet->assume(
+                'The sand has a permeability of about '.
+                    self::USUAL_PERMEABILITY.
+                    ', and '.
+                    $basis->shown(0.05, Dimension::Length).
+                    ' of it lie between metal and vent.',
+                'sand.permeability',
+            );
         }
         $mould = $basis->mould;
-        $pressure = Estimate::through(Dimension::Ratio, static fn (float $m, float $t, float $p): float => SandGas::backPressure(max(self::SKIN_S, $t), $m, $p, 5.0, $arrival->si - 273.15, $basis->air()->celsius(), $mould->diffusivity(), $mould->density), $moisture, $fillTime, Estimate::ratio($permeability, $permeability * 0.7, $permeability * 1.3));
-        $head = $basis->alloy->densityLiquid->si() / 1000 * $height * 100;
+        $pressure = Estimate::through(
+            Dimension::Ratio,
+            static fn (float $m, float $t, float $p): float => SandGas::backPressure(
+                max(self::SKIN_S, $t),
+                $m,
+                $p,
+                5.0,
+                $arrival->si - 273.15,
+                $basis->air()->celsius(),
+                $mould->diffusivity(),
+                $mould->density,
+            ),
+            $moisture,
+            $fillTime,
+            Estimate::ratio($permeability, $permeability * 0.7, $permeability * 1.3),
+        );
+        $head = ($basis->alloy->densityLiquid->si() / 1000) * $height * 100;
         $ratio = Estimate::between(Dimension::Ratio, $pressure->si / $head, $pressure->lowSi / $head, $pressure->highSi / $head);
-        $sheet->add('steam', 'Steam against the metal’s own pressure', $ratio, 'Q H / (P A) over ρ g h', [$sheet->input('moisture', 'Moisture', $moisture, 'typed'), $sheet->input('P', 'Permeability', Estimate::ratio($permeability), $basis->values->has('sand.permeability') ? 'typed' : 'default'), $sheet->input('t', 'Time under heat', $fillTime->atLeast(self::SKIN_S))], 'steam tables, permeability number; upper bound, for steam condenses in cool sand', Mark::Derived, $ratio->lowSi > 1 ? 'bad' : ($ratio->si > 1 ? 'risky' : 'good'), $ratio->si > 1 ? 'The steam may blow through the metal: drier sand, or more vents near the face.' : '');
+        $sheet->add(
+            'steam',
+            'Steam against the metal’s own pressure',
+            $ratio,
+            'Q H / (P A) over ρ g h',
+            [
+                $sheet->input('moisture', 'Moisture', $moisture, 'typed'),
+                $sheet->input(
+                    'P',
+                    'Permeability',
+                    Estimate::ratio($permeability),
+                    $basis->values->has('sand.permeability') ? 'typed' : 'default',
+                ),
+                $sheet->input('t', 'Time under heat', $fillTime->atLeast(self::SKIN_S)),
+            ],
+            'steam tables, permeability number; upper bound, for steam condenses in cool sand',
+            Mark::Derived,
+            $ratio->lowSi > 1 ? 'bad' : ($ratio->si > 1 ? 'risky' : 'good'),
+            $ratio->si > 1 ? 'The steam may blow through the metal: drier sand, or more vents near the face.' : '',
+        );
     }
 }

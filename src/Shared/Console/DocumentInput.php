@@ -39,7 +39,10 @@ final readonly class DocumentInput
             $errors->writeln("This is not JSON: {$error->getMessage()}.", OutputInterface::OUTPUT_RAW);
         } catch (RejectedRecord $rejected) {
             foreach ($rejected->problems as $problem) {
-                $errors->writeln(('' === $problem->pointer ? '/' : $problem->pointer).": {$problem->message}", OutputInterface::OUTPUT_RAW);
+                $errors->writeln(
+                    ('' === $problem->pointer ? '/' : $problem->pointer).": {$problem->message}",
+                    OutputInterface::OUTPUT_RAW,
+                );
             }
         }
 
@@ -49,6 +52,9 @@ final readonly class DocumentInput
     /** @param array<string, mixed> $result */
     public static function write(OutputInterface $output, array $result): void
     {
-        $output->writeln(json_encode($result, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+        $output->writeln(
+            json_encode($result, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR),
+            OutputInterface::OUTPUT_RAW,
+        );
     }
 }

@@ -11,7 +11,8 @@ use Symfony\Component\HttpKernel\Event\ResponseEvent;
 use Symfony\Component\HttpKernel\Event\TerminateEvent;
 
 /**
- * A write is stored whole or not at all: all of a request is one transaction, kept only when its answer is a good one. Whatever fails after the
+ * A write is stored whole or not at all: all of a request is one transaction, kept only when its answer is a good one. Whatever fails
+ * after the
  * save, be it the picture drawn for the answer, has stored nothing, so that sending it again is always right.
  */
 final class AllOrNothing

@@ -15,7 +15,8 @@ use Symfony\Component\Security\Core\Authentication\Token\Storage\TokenStorageInt
 /**
  * A caster computes two things at a time; two more wait for a moment; what comes beyond is asked to come again.
  *
- * A place is a locked file: it is free again by itself when the worker that held it dies. The waiting is bounded, for it holds a worker too.
+ * A place is a locked file: it is free again by itself when the worker that held it dies. The waiting is bounded, for it holds a worker
+ * too.
  */
 final class CostlyCalls
 {
@@ -26,8 +27,11 @@ final class CostlyCalls
     /** @var list<resource> locks of this request */
     private array $held = [];
 
-    public function __construct(#[Autowire('%env(resolve:MOLTEN_VAR_DIR)%/slots')] private readonly string $dir, private readonly TokenStorageInterface $tokens)
-    {
+    public function __construct(
+        #[Autowire('%env(resolve:MOLTEN_VAR_DIR)%/slots')]
+        private readonly string $dir,
+        private readonly TokenStorageInterface $tokens,
+    ) {
     }
 
     #[AsEventListener(priority: -10)]

@@ -8,7 +8,10 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 
-/** Refuses writes while the disk is nearly full, before storage is hurt by it: a database that cannot write its own log is worse than a clear no. */
+/**
+ * Refuses writes while the disk is nearly full, before storage is hurt by it: a database that cannot write its own log is worse than a
+ * clear no.
+ */
 final readonly class DiskSpace
 {
     private const LEAST_BYTES = 64 * 1024 * 1024;

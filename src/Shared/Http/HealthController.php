@@ -9,7 +9,10 @@ use Doctrine\DBAL\Exception as StorageError;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** Whether storage can be read and written, how much room is left, and what runs: the start command and the browser ask before they say that all is well. */
+/**
+ * Whether storage can be read and written, how much room is left, and what runs: the start command and the browser ask before they say
+ * that all is well.
+ */
 final readonly class HealthController
 {
     public function __construct(private Connection $connection, private DiskSpace $disk)
@@ -20,17 +23,24 @@ final readonly class HealthController
     public function __invoke(): JsonResponse
     {
         $read = $this->works(fn (): mixed => $this->connection->fetchOne('SELECT written_at FROM write_probe WHERE id = 1'));
-        $write = $read && $this->works(fn (): mixed => $this->connection->executeStatement('REPLACE INTO write_probe (id, written_at) VALUES (1, NOW(6))'));
+        $write =
+            $read
+            && $this->works(
+                fn (): mixed => $this->connection->executeStatement('REPLACE INTO write_probe (id, written_at) VALUES (1, NOW(6))'),
+            );
         $free = $this->disk->free();
         $enough = $this->disk->isEnough();
         $healthy = $read && $write && $enough;
 
-        return new JsonResponse([
-            'status' => $healthy ? 'ok' : 'failing',
-            'storage' => ['reading' => $read, 'writing' => $write && $enough],
-            'disk_free_bytes' => is_finite($free) ? $free : null,
-            'version' => Version::CURRENT,
-        ], $healthy ? 200 : 503);
+        return new JsonResponse(
+            [
+                'status' => $healthy ? 'ok' : 'failing',
+                'storage' => ['reading' => $read, 'writing' => $write && $enough],
+                'disk_free_bytes' => is_finite($free) ? $free : null,
+                'version' => Version::CURRENT,
+            ],
+            $healthy ? 200 : 503,
+        );
     }
 
     /** @param callable(): mixed $question */

@@ -13,16 +13,29 @@ final class Problem
     /** Told by whoever notices first: the look at the disk before a write, or storage itself. */
     public static function diskFull(): JsonResponse
     {
-        return self::response(507, 'storage.full', 'The disk is full: nothing was stored. What you wrote is still on this screen; make room, then save again.', [], [], ['Retry-After' => '60']);
+        return self::response(
+            507,
+            'storage.full',
+            'The disk is full: nothing was stored. What you wrote is still on this screen; make room, then save again.',
+            [],
+            [],
+            ['Retry-After' => '60'],
+        );
     }
 
     /**
-     * @param list<FieldProblem>    $fields
-     * @param array<string, mixed>  $more
+     * @param list<FieldProblem> $fields
+     * @param array<string, mixed> $more
      * @param array<string, string> $headers
      */
-    public static function response(int $status, string $code, string $title, array $fields = [], array $more = [], array $headers = []): JsonResponse
-    {
+    public static function response(
+        int $status,
+        string $code,
+        string $title,
+        array $fields = [],
+        array $more = [],
+        array $headers = [],
+    ): JsonResponse {
         $body = ['type' => 'about:blank', 'status' => $status, 'code' => $code, 'title' => $title] + $more;
         if ([] !== $fields) {
             $body['problems'] = array_map(static fn (FieldProblem $field): array => $field->toArray(), $fields);

@@ -41,24 +41,57 @@ final readonly class ProblemListener
     private function translate(\Throwable $error): JsonResponse
     {
         return match (true) {
-            $error instanceof RejectedRecord => Problem::response(422, $error->errorCode(), self::count($error->problems), $error->problems),
+            $error instanceof RejectedRecord => Problem::response(
+                422,
+                $error->errorCode(),
+                self::count($error->problems),
+                $error->problems,
+            ),
             $error instanceof RecordNotFound => Problem::response(404, 'record.not_found', $error->getMessage()),
             $error instanceof Clashing => Problem::response(409, 'record.clash', $error->getMessage(), [], ['clashes' => $error->fields()]),
             $error instanceof OptimisticLockException => Problem::response(409, 'record.busy', 'Two saves met. Please save again.'),
-            $error instanceof UniqueConstraintViolationException => Problem::response(409, 'record.busy', 'The same thing was saved twice at once. Please try again.'),
-            $error instanceof CoreError => Problem::response(422, $error->errorCode(), $error->getMessage(), [new FieldProblem('', $error->errorCode(), $error->getMessage())]),
+            $error instanceof UniqueConstraintViolationException => Problem::response(
+                409,
+                'record.busy',
+                'The same thing was saved twice at once. Please try again.',
+            ),
+            $error instanceof CoreError => Problem::response(422, $error->errorCode(), $error->getMessage(), [
+                new FieldProblem('', $error->errorCode(), $error->getMessage()),
+            ]),
             self::isDiskFull($error) => Problem::diskFull(),
             self::isBusy($error) => Problem::response(409, 'record.busy', 'Two saves met. Please save again.'),
-            self::isStorageAway($error) => Problem::response(503, 'storage.away', 'The notebook’s storage cannot be reached. What you wrote is still on this screen; please save again in a moment.', [], [], ['Retry-After' => '5']),
-            $error instanceof HttpExceptionInterface => Problem::response($error->getStatusCode(), 'http.'.$error->getStatusCode(), self::httpWords($error->getStatusCode()), [], [], self::headers($error)),
+            self::isStorageAway($error) => Problem::response(
+                503,
+                'storage.away',
+                'The notebook’s storage cannot be reached. What you wrote is still on this screen; please save again in a moment.',
+                [],
+                [],
+                ['Retry-After' => '5'],
+            ),
+            $error instanceof HttpExceptionInterface => Problem::response(
+                $error->getStatusCode(),
+                'http.'.$error->getStatusCode(),
+                self::httpWords($error->getStatusCode()),
+                [],
+                [],
+                self::headers($error),
+            ),
             default => Problem::response(500, 'server.fault', 'Something broke on our side. What you wrote is still on this screen.'),
         };
     }
 
-    /** MariaDB gone: refused, lost in the middle, or shutting down. Codes: MariaDB error reference, 1040 too many connections, 1053, 1927, 2002, 2006, 2013. */
+    /**
+     * MariaDB gone: refused, lost in the middle, or shutting down. Codes: MariaDB error reference, 1040 too many connections, 1053, 1927,
+     * 2002, 2006, 2013.
+     */
     private static function isStorageAway(\Throwable $error): bool
     {
-        return self::says($error, '/\b(1040|1053|1927|2002|2006|2013)\b|gone away|Connection refused|Lost connection|reading (initial communication|authorization) packet/', ConnectionException::class);
+        return self::says(
+            $error,
+            '/\b(1040|1053|1927|2002|2006|2013)\b|gone away|Connection refused|Lost connection|reading (initial '
+                .'communication|authorization) packet/',
+            ConnectionException::class,
+        );
     }
 
     /** No room: 1021 disk full, 1026 error writing, 1114 table full, 1030 with the system's own 28, read-only by itself 1290 and 1836. */
@@ -77,7 +110,10 @@ final readonly class ProblemListener
     private static function says(\Throwable $error, string $pattern, ?string $kind = null): bool
     {
         for ($cause = $error; null !== $cause; $cause = $cause->getPrevious()) {
-            if ((null !== $kind && $cause instanceof $kind) || ($cause instanceof \PDOException && 1 === preg_match($pattern, $cause->getMessage()))) {
+            if (
+                (null !== $kind && $cause instanceof $kind)
+                || ($cause instanceof \PDOException && 1 === preg_match($pattern, $cause->getMessage()))
+            ) {
                 return true;
             }
         }
@@ -108,6 +144,13 @@ final readonly class ProblemListener
     /** @return array<string, string> */
     private static function headers(HttpExceptionInterface $error): array
     {
-        return array_filter($error->getHeaders(), is_string(...));
+        $headers = [];
+        foreach ($error->getHeaders() as $name => $value) {
+            if (is_string($value)) {
+                $headers[(string) $name] = $value;
+            }
+        }
+
+        return $headers;
     }
 }

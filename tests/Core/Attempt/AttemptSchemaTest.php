@@ -41,15 +41,31 @@ final class AttemptSchemaTest extends TestCase
 
     public function testTheSchemaRefusesWhatTheReaderRefuses(): void
     {
-        foreach ([['made' => ['sand.moistur' => '4 %']], ['findings' => [['kind' => 'misrunn']]], ['made' => ['gating.gates' => 1.5]], ['made' => ['pour.temperature' => 705]], ['verdict' => 'superb']] as $parts) {
-            self::assertFalse(self::valid(json_encode(['format' => 'molten-notes/attempt', 'version' => 1] + $parts, \JSON_THROW_ON_ERROR)), (string) json_encode($parts));
+        foreach (
+            [
+                ['made' => ['sand.moistur' => '4 %']],
+                ['findings' => [['kind' => 'misrunn']]],
+                ['made' => ['gating.gates' => 1.5]],
+                ['made' => ['pour.temperature' => 705]],
+                ['verdict' => 'superb'],
+            ] as $parts
+        ) {
+            self::assertFalse(
+                self::valid(json_encode(['format' => 'molten-notes/attempt', 'version' => 1] + $parts, \JSON_THROW_ON_ERROR)),
+                (string) json_encode($parts),
+            );
         }
     }
 
     private static function valid(string $json): bool
     {
         /** @var object $schema */
-        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/formats/attempt.schema.json'), false, 64, \JSON_THROW_ON_ERROR);
+        $schema = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 3).'/docs/formats/attempt.schema.json'),
+            false,
+            64,
+            \JSON_THROW_ON_ERROR,
+        );
 
         return (new Validator())->validate(json_decode($json, false, 64, \JSON_THROW_ON_ERROR), $schema)->isValid();
     }

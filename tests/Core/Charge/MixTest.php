@@ -21,10 +21,10 @@ final class MixTest extends TestCase
     private static function shelf(): array
     {
         return [
-            new Stock('wheels', ['Si' => 0.07, 'Mg' => 0.0035, 'Fe' => 0.0015, 'Cu' => 0.0002], 0.05, 2.20, 0, 3),
-            new Stock('pistons', ['Si' => 0.12, 'Mg' => 0.01, 'Fe' => 0.005, 'Cu' => 0.011], 0.06, 1.40, 0, 2),
-            new Stock('extrusion', ['Si' => 0.0045, 'Mg' => 0.005, 'Fe' => 0.0025, 'Cu' => 0.0005], 0.08, 1.10, 0, 4),
-            new Stock('ingot', ['Si' => 0.12, 'Mg' => 0.0005, 'Fe' => 0.004, 'Cu' => 0.0005], 0.02, 3.60, 0, 3),
+            new Stock('wheels', ['Si' => 0.07, 'Mg' => 0.0035, 'Fe' => 0.0015, 'Cu' => 0.0002], 0.05, 2.2, 0, 3),
+            new Stock('pistons', ['Si' => 0.12, 'Mg' => 0.01, 'Fe' => 0.005, 'Cu' => 0.011], 0.06, 1.4, 0, 2),
+            new Stock('extrusion', ['Si' => 0.0045, 'Mg' => 0.005, 'Fe' => 0.0025, 'Cu' => 0.0005], 0.08, 1.1, 0, 4),
+            new Stock('ingot', ['Si' => 0.12, 'Mg' => 0.0005, 'Fe' => 0.004, 'Cu' => 0.0005], 0.02, 3.6, 0, 3),
         ];
     }
 
@@ -59,7 +59,11 @@ final class MixTest extends TestCase
     public function testRecoversAKnownMix(): void
     {
         // Two stocks that differ in one element: the window fixes the mix whatever the prices.
-        $mix = Mix::cheapest(10.0, ['Sn' => [0.10, 0.10]], [new Stock('copper', ['Sn' => 0.0], 0.0, 9, 0, 100), new Stock('tin', ['Sn' => 1.0], 0.0, 30, 0, 100)]);
+        $mix = Mix::cheapest(
+            10.0,
+            ['Sn' => [0.1, 0.1]],
+            [new Stock('copper', ['Sn' => 0.0], 0.0, 9, 0, 100), new Stock('tin', ['Sn' => 1.0], 0.0, 30, 0, 100)],
+        );
 
         self::assertEqualsWithDelta([9.0, 1.0], $mix->charge, 1e-6);
     }
@@ -67,7 +71,11 @@ final class MixTest extends TestCase
     /** Common practice: 30 parts of ferrochrome with 68 % Cr and 8 % C on 70 parts of scrap give about 20 % Cr and 2.5 % C. */
     public function testFerrochromeOnScrapMakesWhiteIron(): void
     {
-        $mix = Mix::cheapest(100.0, ['Cr' => [0.0, 1.0], 'C' => [0.0, 1.0]], [new Stock('ferrochrome', ['Cr' => 0.68, 'C' => 0.08], 0, 1, 30, 30), new Stock('scrap', ['C' => 0.002], 0, 1, 70, 70)]);
+        $mix = Mix::cheapest(
+            100.0,
+            ['Cr' => [0.0, 1.0], 'C' => [0.0, 1.0]],
+            [new Stock('ferrochrome', ['Cr' => 0.68, 'C' => 0.08], 0, 1, 30, 30), new Stock('scrap', ['C' => 0.002], 0, 1, 70, 70)],
+        );
 
         self::assertEqualsWithDelta(0.204, $mix->composition['Cr'], 1e-3);
         self::assertEqualsWithDelta(0.025, $mix->composition['C'], 1e-3);
@@ -79,7 +87,7 @@ final class MixTest extends TestCase
         $mix = Mix::cheapest(5.0, ['Si' => [0.07, 0.07], 'Mg' => [0.003, 0.003], 'Fe' => [0.0, 0.0]], $same);
 
         self::assertTrue($mix->isFeasible());
-        self::assertEqualsWithDelta(5.0 / 0.95 * 2.0, $mix->cost, 1e-6);
+        self::assertEqualsWithDelta((5.0 / 0.95) * 2.0, $mix->cost, 1e-6);
     }
 
     public function testAgreesWithGlpsolOnRandomShelves(): void
@@ -123,7 +131,14 @@ final class MixTest extends TestCase
                 $composition[$element] = $chance->getInt(0, 900) / 10000;
             }
             $least = $chance->getInt(0, 4) > 3 ? $chance->getInt(0, 50) / 100 : 0.0;
-            $stock[] = new Stock("s{$i}", $composition, $chance->getInt(0, 15) / 100, $chance->getInt(50, 500) / 100, $least, $least + $chance->getInt(50, 400) / 100);
+            $stock[] = new Stock(
+                "s{$i}",
+                $composition,
+                $chance->getInt(0, 15) / 100,
+                $chance->getInt(50, 500) / 100,
+                $least,
+                $least + $chance->getInt(50, 400) / 100,
+            );
         }
         $windows = [];
         foreach ($elements as $element) {
@@ -136,19 +151,41 @@ final class MixTest extends TestCase
 
     /**
      * @param array<string, array{float, float}> $windows
-     * @param list<Stock>                        $stock
-     * @param array<string, float>               $recovery
+     * @param list<Stock> $stock
+     * @param array<string, float> $recovery
      */
     private static function glpsol(float $melt, array $windows, array $stock, array $recovery): ?float
     {
         $term = static fn (float $a, int $i): string => sprintf('%+.12f x%d', $a, $i);
-        $lp = "Minimize\n cost: ".implode(' ', array_map(static fn (Stock $s, int $i): string => $term($s->price, $i), $stock, array_keys($stock)))."\nSubject To\n";
-        $lp .= ' mass: '.implode(' ', array_map(static fn (Stock $s, int $i): string => $term(1 - $s->loss, $i), $stock, array_keys($stock)))." = {$melt}\n";
+        $lp =
+            "Minimize\n cost: ".
+            implode(' ', array_map(static fn (Stock $s, int $i): string => $term($s->price, $i), $stock, array_keys($stock))).
+            "\nSubject To\n";
+        $lp .=
+            ' mass: '.
+            implode(' ', array_map(static fn (Stock $s, int $i): string => $term(1 - $s->loss, $i), $stock, array_keys($stock))).
+            " = {$melt}\n";
         foreach ($windows as $element => [$low, $high]) {
-            $content = implode(' ', array_map(static fn (Stock $s, int $i): string => $term((1 - $s->loss) * ($s->composition[$element] ?? 0) * ($recovery[$element] ?? 1.0) / $melt, $i), $stock, array_keys($stock)));
+            $content = implode(
+                ' ',
+                array_map(
+                    static fn (Stock $s, int $i): string => $term(
+                        ((1 - $s->loss) * ($s->composition[$element] ?? 0) * ($recovery[$element] ?? 1.0)) / $melt,
+                        $i,
+                    ),
+                    $stock,
+                    array_keys($stock),
+                ),
+            );
             $lp .= " {$element}lo: {$content} >= {$low}\n {$element}hi: {$content} <= {$high}\n";
         }
-        $lp .= "Bounds\n".implode("\n", array_map(static fn (Stock $s, int $i): string => " {$s->least} <= x{$i} <= {$s->most}", $stock, array_keys($stock)))."\nEnd\n";
+        $lp .=
+            "Bounds\n".
+            implode(
+                "\n",
+                array_map(static fn (Stock $s, int $i): string => " {$s->least} <= x{$i} <= {$s->most}", $stock, array_keys($stock)),
+            ).
+            "\nEnd\n";
         $file = (string) tempnam(sys_get_temp_dir(), 'mix');
         file_put_contents($file, $lp);
         $process = new Process(['glpsol', '--lp', $file, '--write', "{$file}.out"]);

@@ -49,7 +49,10 @@ final class DiagnoseTest extends TestCase
     public function testABlankFieldIsNeverEvidence(): void
     {
         $parts = ['findings' => [['kind' => 'misrun']]];
-        $known = array_map(static fn ($cause): array => array_filter($cause->contributions, static fn ($c): bool => 'record' === $c->kind), Records::diagnose($parts)->ranked);
+        $known = array_map(
+            static fn ($cause): array => array_filter($cause->contributions, static fn ($c): bool => 'record' === $c->kind),
+            Records::diagnose($parts)->ranked,
+        );
 
         self::assertSame([], array_merge(...$known));
     }
@@ -58,7 +61,8 @@ final class DiagnoseTest extends TestCase
     {
         // The squeeze test and the moisture figure tell the same thing twice.
         $wet = self::cause(Records::diagnose(Records::wetSand()), 'sand_wet');
-        $moisture = array_filter($wet->contributions, static fn ($c): bool => in_array($c->fact, ['sand.condition', 'sand.moisture'], true));
+        $tell = ['sand.condition', 'sand.moisture'];
+        $moisture = array_filter($wet->contributions, static fn ($c): bool => in_array($c->fact, $tell, true));
 
         self::assertCount(1, $moisture);
     }
@@ -66,7 +70,10 @@ final class DiagnoseTest extends TestCase
     public function testWhatTheCasterConfirmedBeforeWeighsMoreNextTime(): void
     {
         $before = self::chance(Records::diagnose(Records::coldRim()), 'long_path');
-        $after = self::chance(Records::diagnose(Records::coldRim() + ['history' => ['attempts' => 6, 'confirmed' => ['long_path' => 4]]]), 'long_path');
+        $after = self::chance(
+            Records::diagnose(Records::coldRim() + ['history' => ['attempts' => 6, 'confirmed' => ['long_path' => 4]]]),
+            'long_path',
+        );
 
         self::assertGreaterThan($before, $after);
     }
@@ -80,19 +87,31 @@ final class DiagnoseTest extends TestCase
 
     public function testAnsweringTheCheckMovesTheRankingTheWayItSaid(): void
     {
-        $parts = ['made' => ['mould.process' => 'green_sand'], 'heat' => ['metal.alloy' => 'al_si7mg'], 'findings' => [['kind' => 'blowhole', 'places' => ['cope_face']]]];
+        $parts = [
+            'made' => ['mould.process' => 'green_sand'],
+            'heat' => ['metal.alloy' => 'al_si7mg'],
+            'findings' => [['kind' => 'blowhole', 'places' => ['cope_face']]],
+        ];
         $open = Records::diagnose($parts);
         $check = $open->nextChecks[0];
         $move = $check->moves[0];
         $answered = Records::diagnose($parts + ['answers' => [$check->check->code => 'yes']]);
 
         self::assertEqualsWithDelta($move['if_yes'], $answered->odds[$move['cause']], 0.02);
-        self::assertNotContains($check->check->code, array_map(static fn ($next): string => $next->check->code, $answered->nextChecks), 'it asks again');
+        self::assertNotContains(
+            $check->check->code,
+            array_map(static fn ($next): string => $next->check->code, $answered->nextChecks),
+            'it asks again',
+        );
     }
 
     public function testGasShrinkageAndColdAreToldApartByTheWallOfTheHole(): void
     {
-        $hole = ['made' => ['mould.process' => 'green_sand'], 'heat' => ['metal.alloy' => 'al_si7mg'], 'findings' => [['kind' => 'internal_shrinkage'], ['kind' => 'blowhole']]];
+        $hole = [
+            'made' => ['mould.process' => 'green_sand'],
+            'heat' => ['metal.alloy' => 'al_si7mg'],
+            'findings' => [['kind' => 'internal_shrinkage'], ['kind' => 'blowhole']],
+        ];
         $smooth = Records::diagnose($hole + ['answers' => ['wall_smooth' => 'yes', 'wall_rough' => 'no']]);
         $rough = Records::diagnose($hole + ['answers' => ['wall_smooth' => 'no', 'wall_rough' => 'yes']]);
 
@@ -102,7 +121,11 @@ final class DiagnoseTest extends TestCase
 
     public function testCausesThatCannotBeThereAreNotSuspected(): void
     {
-        $foam = Records::diagnose(['made' => ['mould.process' => 'lost_foam'], 'heat' => ['metal.alloy' => 'al_si7mg'], 'findings' => [['kind' => 'blowhole']]]);
+        $foam = Records::diagnose([
+            'made' => ['mould.process' => 'lost_foam'],
+            'heat' => ['metal.alloy' => 'al_si7mg'],
+            'findings' => [['kind' => 'blowhole']],
+        ]);
 
         self::assertArrayNotHasKey('sand_wet', $foam->odds);
         self::assertArrayNotHasKey('oxygen', $foam->odds);
@@ -111,7 +134,11 @@ final class DiagnoseTest extends TestCase
 
     public function testAGoodPourStillNamesItsNearMiss(): void
     {
-        $diagnosis = Records::diagnose(['made' => ['mould.process' => 'green_sand', 'sand.moisture' => '6.5 %'], 'heat' => ['metal.alloy' => 'al_si7mg'], 'verdict' => 'good']);
+        $diagnosis = Records::diagnose([
+            'made' => ['mould.process' => 'green_sand', 'sand.moisture' => '6.5 %'],
+            'heat' => ['metal.alloy' => 'al_si7mg'],
+            'verdict' => 'good',
+        ]);
 
         self::assertSame('near_misses', $diagnosis->basis);
         self::assertContains('sand_wet', array_map(static fn (RankedCause $cause): string => $cause->cause->code, $diagnosis->ranked));
@@ -120,7 +147,10 @@ final class DiagnoseTest extends TestCase
     public function testMoreThanTwelveSignsAreAnsweredAndSaySo(): void
     {
         $kinds = array_slice(array_keys(Catalogue::standard()->vocabulary->defects), 0, 25);
-        $diagnosis = Records::diagnose(['made' => ['mould.process' => 'green_sand'], 'findings' => array_map(static fn (string $kind): array => ['kind' => $kind], $kinds)]);
+        $diagnosis = Records::diagnose([
+            'made' => ['mould.process' => 'green_sand'],
+            'findings' => array_map(static fn (string $kind): array => ['kind' => $kind], $kinds),
+        ]);
 
         self::assertFalse($diagnosis->exact);
         self::assertStringContainsString('approximation', (string) json_encode($diagnosis->toArray()['method']));

@@ -18,7 +18,7 @@ final class ExactEliminationTest extends TestCase
     private static function worked(): Network
     {
         return new Network(
-            [0.15, 0.10, 0.08],
+            [0.15, 0.1, 0.08],
             [['leak' => 0.02, 'strengths' => [0 => 0.7, 2 => 0.2]], ['leak' => 0.03, 'strengths' => [1 => 0.6, 2 => 0.5]]],
             [['leak' => 0.05, 'strengths' => [1 => 0.3]]],
         );
@@ -29,7 +29,7 @@ final class ExactEliminationTest extends TestCase
         $solved = ExactElimination::solve(self::worked());
 
         self::assertEqualsWithDelta(0.01929, $solved->evidence, 5e-6);
-        self::assertEqualsWithDelta(0.570, $solved->causes[0], 5e-4);
+        self::assertEqualsWithDelta(0.57, $solved->causes[0], 5e-4);
         self::assertEqualsWithDelta(0.305, $solved->causes[1], 5e-4);
         self::assertEqualsWithDelta(0.611, $solved->causes[2], 5e-4);
     }
@@ -37,7 +37,10 @@ final class ExactEliminationTest extends TestCase
     public function testTheWorkedCheckGainsAsWorked(): void
     {
         $network = self::worked();
-        $gain = (new InformationGain($network, ExactElimination::solve($network)))->of(['leak' => 0.01, 'strengths' => [1 => 0.4, 2 => 0.1]]);
+        $gain = (new InformationGain($network, ExactElimination::solve($network)))->of([
+            'leak' => 0.01,
+            'strengths' => [1 => 0.4, 2 => 0.1],
+        ]);
 
         self::assertEqualsWithDelta(0.189, $gain['chance'], 5e-4);
         self::assertEqualsWithDelta(0.117, $gain['gain'], 5e-4);
@@ -46,7 +49,7 @@ final class ExactEliminationTest extends TestCase
     public function testAgreesWithEveryCombinationOfCauses(): void
     {
         for ($seed = 1; $seed <= 60; ++$seed) {
-            $network = Networks::random($seed, 3 + $seed % 8, $seed % 7, $seed % 4);
+            $network = Networks::random($seed, 3 + ($seed % 8), $seed % 7, $seed % 4);
             $solved = ExactElimination::solve($network);
             [$evidence, $posteriors] = Networks::bruteForce($network);
 
@@ -76,7 +79,7 @@ final class ExactEliminationTest extends TestCase
         // One cause of 10 %, strength 0.45, leak 0.02, worked by hand: P(sign) = 1 − 0.98 · 0.955, by itself 0.02 · 0.955 of it.
         $solved = ExactElimination::solve(new Network([0.1], [['leak' => 0.02, 'strengths' => [0 => 0.45]]], []));
 
-        self::assertEqualsWithDelta(0.02 * 0.955 / (1 - 0.98 * 0.955), $solved->byItself[0], 1e-12);
+        self::assertEqualsWithDelta((0.02 * 0.955) / (1 - 0.98 * 0.955), $solved->byItself[0], 1e-12);
     }
 
     public function testTheOrderOfSignsDoesNotMatter(): void

@@ -18,7 +18,10 @@ use PHPUnit\Framework\TestCase;
 /**
  * The drawing is a readout: to scale, joined up, and its risks stand where they are.
  *
- * @phpstan-type Drawn array{one_piece: bool, bounds: array{left: float, right: float, top: float, bottom: float}, dimensions: list<array{from: array{float, float}, to: array{float, float}, label: string, field: string}>, places: array<string, array{float, float}>, risks: list<array{code: string, subject: string, at: array{float, float}, short: string}>}
+ * @phpstan-type Drawn array{one_piece: bool, bounds: array{left: float, right: float, top: float, bottom: float},
+ * dimensions: list<array{from: array{float, float}, to: array{float, float}, label: string, field: string}>, places: array<string,
+ * array{float,
+ *     float}>, risks: list<array{code: string, subject: string, at: array{float, float}, short: string}>}
  */
 final class MouldSectionTest extends TestCase
 {
@@ -50,7 +53,9 @@ final class MouldSectionTest extends TestCase
 
         self::assertSame(14.0, $width);
         self::assertGreaterThanOrEqual(90.0, $height, 'the head stands over the gate, and the sprue goes on to the runner');
-        $head = array_values(array_filter($drawing['dimensions'], static fn (array $row): bool => 'gating.sprue_height' === $row['field']))[0];
+        $head = array_values(
+            array_filter($drawing['dimensions'], static fn (array $row): bool => 'gating.sprue_height' === $row['field']),
+        )[0];
         self::assertEqualsWithDelta(90.0, $head['to'][1] - $head['from'][1], 1e-6);
         self::assertMatchesRegularExpression('/^90\Wmm$/u', $head['label']);
     }
@@ -69,7 +74,17 @@ final class MouldSectionTest extends TestCase
         foreach (['green_sand', 'oil_sand', 'plaster', 'lost_foam', 'silicone'] as $process) {
             foreach (['bottom', 'parting', 'top', 'step'] as $fill) {
                 yield "{$process}, {$fill}, sections" => [['mould.process' => $process, 'gating.fill' => $fill] + Plans::values()];
-                yield "{$process}, {$fill}, two thicknesses" => [['mould.process' => $process, 'gating.fill' => $fill, 'casting.sections' => null, 'casting.wall' => '5 mm', 'casting.heaviest' => '22 mm', 'casting.length' => '140 mm', 'casting.height' => '30 mm'] + Plans::values()];
+                yield "{$process}, {$fill}, two thicknesses" => [
+                    [
+                        'mould.process' => $process,
+                        'gating.fill' => $fill,
+                        'casting.sections' => null,
+                        'casting.wall' => '5 mm',
+                        'casting.heaviest' => '22 mm',
+                        'casting.length' => '140 mm',
+                        'casting.height' => '30 mm',
+                    ] + Plans::values(),
+                ];
             }
             yield "{$process}, nothing else known" => [['mould.process' => $process]];
         }
@@ -87,7 +102,10 @@ final class MouldSectionTest extends TestCase
         self::assertNotEmpty($gates);
         foreach ($gates as $gate) {
             self::assertTrue(self::touch($gate, $parts['runner']), 'the gate leaves the runner');
-            self::assertNotEmpty(array_filter($casting, static fn (SectionPart $part): bool => self::touch($gate, $part)), 'the gate enters the casting');
+            self::assertNotEmpty(
+                array_filter($casting, static fn (SectionPart $part): bool => self::touch($gate, $part)),
+                'the gate enters the casting',
+            );
         }
     }
 
@@ -95,7 +113,9 @@ final class MouldSectionTest extends TestCase
     #[DataProvider('moulds')]
     public function testEverythingLiesInTheMould(array $planned): void
     {
-        [$parts, $drawing] = self::drawn(['feeding.riser' => 'blind', 'feeding.riser_diameter' => '30 mm', 'venting.vents' => 3] + $planned);
+        [$parts, $drawing] = self::drawn(
+            ['feeding.riser' => 'blind', 'feeding.riser_diameter' => '30 mm', 'venting.vents' => 3] + $planned,
+        );
         $bounds = $drawing['bounds'];
         foreach ($parts as $part) {
             foreach ($part->outline as [$x, $y]) {
@@ -142,9 +162,15 @@ final class MouldSectionTest extends TestCase
 
     public function testRisksOfThePlanStandAtTheirSection(): void
     {
-        [$parts, $drawing] = self::drawn(['pour.temperature' => '680 C', 'pour.carry_time' => '30 s', 'pour.time' => '5 s'] + Plans::values());
-        $fill = array_values(array_filter($drawing['risks'], static fn (array $risk): bool => 'fill_ratio' === $risk['code'] && 'rim' === $risk['subject']));
-        $spot = array_values(array_filter($drawing['risks'], static fn (array $risk): bool => 'hot_spot' === $risk['code'] && 'boss' === $risk['subject']));
+        [$parts, $drawing] = self::drawn(
+            ['pour.temperature' => '680 C', 'pour.carry_time' => '30 s', 'pour.time' => '5 s'] + Plans::values(),
+        );
+        $fill = array_values(
+            array_filter($drawing['risks'], static fn (array $risk): bool => 'fill_ratio' === $risk['code'] && 'rim' === $risk['subject']),
+        );
+        $spot = array_values(
+            array_filter($drawing['risks'], static fn (array $risk): bool => 'hot_spot' === $risk['code'] && 'boss' === $risk['subject']),
+        );
 
         self::assertCount(1, $fill);
         self::assertMatchesRegularExpression('/^may not fill \d/', $fill[0]['short'], 'with its number');
@@ -157,7 +183,23 @@ final class MouldSectionTest extends TestCase
     {
         foreach ([Plans::values(), ['mould.process' => 'green_sand', 'casting.wall' => '4 mm']] as $planned) {
             [, $drawing] = self::drawn($planned);
-            self::assertSame([], array_diff(['cope_face', 'drag_face', 'near_gate', 'far_from_gate', 'last_to_fill', 'high_point', 'thick_junction', 'thin_section', 'parting_line'], array_keys($drawing['places'])));
+            self::assertSame(
+                [],
+                array_diff(
+                    [
+                        'cope_face',
+                        'drag_face',
+                        'near_gate',
+                        'far_from_gate',
+                        'last_to_fill',
+                        'high_point',
+                        'thick_junction',
+                        'thin_section',
+                        'parting_line',
+                    ],
+                    array_keys($drawing['places']),
+                ),
+            );
             self::assertLessThan($drawing['places']['far_from_gate'][0], $drawing['places']['near_gate'][0]);
         }
     }
@@ -219,13 +261,18 @@ final class MouldSectionTest extends TestCase
     {
         $reach = 0.05;
 
-        return self::left($a) <= self::right($b) + $reach && self::left($b) <= self::right($a) + $reach
-            && self::foot($a) <= self::top($b) + $reach && self::foot($b) <= self::top($a) + $reach;
+        return self::left($a) <= self::right($b) + $reach
+            && self::left($b) <= self::right($a) + $reach
+            && self::foot($a) <= self::top($b) + $reach
+            && self::foot($b) <= self::top($a) + $reach;
     }
 
     /** @param array{float, float} $point */
     private static function within(array $point, SectionPart $part): bool
     {
-        return $point[0] >= self::left($part) - 0.1 && $point[0] <= self::right($part) + 0.1 && $point[1] >= self::foot($part) - 0.1 && $point[1] <= self::top($part) + 0.1;
+        return $point[0] >= self::left($part) - 0.1
+            && $point[0] <= self::right($part) + 0.1
+            && $point[1] >= self::foot($part) - 0.1
+            && $point[1] <= self::top($part) + 0.1;
     }
 }

@@ -22,10 +22,34 @@ final class AmountsFromThePlanTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string, string, float}> made, remedy, number, band from */
     public static function upwards(): iterable
     {
-        yield 'hotter metal fills' => [['pour.temperature' => '680 C', 'pour.carry_time' => '15 s', 'pour.time' => '2.5 s'], 'hotter', 'fill_ratio', 1.0];
-        yield 'a bigger riser feeds' => [['feeding.riser' => 'open', 'feeding.riser_diameter' => '22 mm', 'casting.sections' => Plans::sectionsWith('boss', ['riser' => true])], 'bigger_riser', 'feeder_ratio', 1.0];
-        yield 'more weight holds the cope' => [['mould.cope_weight' => '0.3 kg', 'mould.cope_mass' => '0.5 kg'], 'weigh_cope', 'cope_share', 1.0];
-        yield 'more vents let the air out' => [['mould.process' => 'plaster', 'plaster.ratio' => '40 %', 'venting.vents' => 1, 'venting.diameter' => '3 mm'], 'more_vents', 'vent_share', 0.2];
+        yield 'hotter metal fills' => [
+            ['pour.temperature' => '680 C', 'pour.carry_time' => '15 s', 'pour.time' => '2.5 s'],
+            'hotter',
+            'fill_ratio',
+            1.0,
+        ];
+        yield 'a bigger riser feeds' => [
+            [
+                'feeding.riser' => 'open',
+                'feeding.riser_diameter' => '22 mm',
+                'casting.sections' => Plans::sectionsWith('boss', ['riser' => true]),
+            ],
+            'bigger_riser',
+            'feeder_ratio',
+            1.0,
+        ];
+        yield 'more weight holds the cope' => [
+            ['mould.cope_weight' => '0.3 kg', 'mould.cope_mass' => '0.5 kg'],
+            'weigh_cope',
+            'cope_share',
+            1.0,
+        ];
+        yield 'more vents let the air out' => [
+            ['mould.process' => 'plaster', 'plaster.ratio' => '40 %', 'venting.vents' => 1, 'venting.diameter' => '3 mm'],
+            'more_vents',
+            'vent_share',
+            0.2,
+        ];
     }
 
     /** @param array<string, mixed> $made */
@@ -48,7 +72,11 @@ final class AmountsFromThePlanTest extends TestCase
 
     public function testWhatIsLargeEnoughIsNotOfferedLarger(): void
     {
-        $fed = ['feeding.riser' => 'open', 'feeding.riser_diameter' => '60 mm', 'casting.sections' => Plans::sectionsWith('boss', ['riser' => true])];
+        $fed = [
+            'feeding.riser' => 'open',
+            'feeding.riser_diameter' => '60 mm',
+            'casting.sections' => Plans::sectionsWith('boss', ['riser' => true]),
+        ];
         $held = ['mould.cope_weight' => '20 kg'];
         $hot = ['pour.temperature' => '820 C', 'pour.time' => '1 s'];
 
@@ -60,7 +88,10 @@ final class AmountsFromThePlanTest extends TestCase
     public function testTheHeatAskedForStaysWithinReason(): void
     {
         // A wall so thin that no heat fills it: other levers are better than a boiling pot.
-        $hotter = $this->change(['casting.sections' => Plans::sectionsWith('rim', ['thickness' => '1.5 mm']), 'casting.wall' => '1.5 mm', 'pour.time' => '6 s'], 'hotter');
+        $hotter = $this->change(
+            ['casting.sections' => Plans::sectionsWith('rim', ['thickness' => '1.5 mm']), 'casting.wall' => '1.5 mm', 'pour.time' => '6 s'],
+            'hotter',
+        );
 
         self::assertInstanceOf(Measurement::class, $hotter->new);
         self::assertLessThan(880.0, $hotter->new->in('degC'));
@@ -70,7 +101,16 @@ final class AmountsFromThePlanTest extends TestCase
     public static function evidence(): iterable
     {
         yield 'cold' => [['pour.temperature' => '680 C', 'pour.time' => '4 s'], 'metal_cold', 'the rim', 'misrun'];
-        yield 'a small riser' => [['feeding.riser' => 'open', 'feeding.riser_diameter' => '18 mm', 'casting.sections' => Plans::sectionsWith('boss', ['riser' => true])], 'no_feeder', 'the boss', 'internal_shrinkage'];
+        yield 'a small riser' => [
+            [
+                'feeding.riser' => 'open',
+                'feeding.riser_diameter' => '18 mm',
+                'casting.sections' => Plans::sectionsWith('boss', ['riser' => true]),
+            ],
+            'no_feeder',
+            'the boss',
+            'internal_shrinkage',
+        ];
         yield 'a fast gate' => [['gating.sprue' => '20 mm', 'gating.gate_width' => '12 mm'], 'gate_fast', 'limit', 'oxide_film'];
         yield 'a light cope' => [['mould.cope_weight' => '0.2 kg', 'mould.cope_mass' => '0.2 kg'], 'cope_lifted', 'lift', 'flash'];
         yield 'wet sand that cannot breathe' => [['sand.moisture' => '7 %', 'sand.permeability' => 30], 'sand_wet', 'Steam', 'blowhole'];
@@ -81,13 +121,22 @@ final class AmountsFromThePlanTest extends TestCase
     public function testWhatThePlanComputesSpeaksInWhy(array $made, string $cause, string $words, string $finding): void
     {
         $found = null;
-        foreach (Records::diagnose(['planned' => Plans::values(), 'made' => $made, 'findings' => [['kind' => $finding, 'severity' => 'spoils']]])->ranked as $ranked) {
+        foreach (
+            Records::diagnose(['planned' => Plans::values(), 'made' => $made, 'findings' => [['kind' => $finding, 'severity' => 'spoils']]])
+                ->ranked as $ranked
+        ) {
             $found ??= $ranked->cause->code === $cause ? $ranked : null;
         }
         self::assertNotNull($found, "{$cause} is not among the causes");
-        $raised = array_filter($found->contributions, static fn ($contribution): bool => $contribution->logOdds > 0 && str_contains($contribution->words, $words));
+        $raised = array_filter(
+            $found->contributions,
+            static fn ($contribution): bool => $contribution->logOdds > 0 && str_contains($contribution->words, $words),
+        );
 
-        self::assertNotEmpty($raised, implode("\n", array_map(static fn ($contribution): string => $contribution->words, $found->contributions)));
+        self::assertNotEmpty(
+            $raised,
+            implode("\n", array_map(static fn ($contribution): string => $contribution->words, $found->contributions)),
+        );
     }
 
     /** @param array<string, mixed> $made */
@@ -106,7 +155,11 @@ final class AmountsFromThePlanTest extends TestCase
     {
         $parts = self::parts($made);
 
-        return (new NextAttempt(Catalogue::standard(), UnitPreferences::metric()))->sheet(Records::read($parts), Records::diagnose($parts), [$this->change($made, $remedy)]);
+        return (new NextAttempt(Catalogue::standard(), UnitPreferences::metric()))->sheet(
+            Records::read($parts),
+            Records::diagnose($parts),
+            [$this->change($made, $remedy)],
+        );
     }
 
     /** @param array<string, mixed> $made */
@@ -137,7 +190,10 @@ final class AmountsFromThePlanTest extends TestCase
      */
     private function proposals(array $made): array
     {
-        return (new NextAttempt(Catalogue::standard(), UnitPreferences::metric()))->proposals(Records::read(self::parts($made)), Catalogue::standard()->causeCodes());
+        return (new NextAttempt(Catalogue::standard(), UnitPreferences::metric()))->proposals(
+            Records::read(self::parts($made)),
+            Catalogue::standard()->causeCodes(),
+        );
     }
 
     /**

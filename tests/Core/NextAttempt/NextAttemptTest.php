@@ -49,11 +49,21 @@ final class NextAttemptTest extends TestCase
 
     public function testAnotherGateIsFilledAtTheSamePaceOfHands(): void
     {
-        $record = ['planned' => Plans::values(), 'made' => ['pour.temperature' => '690 C', 'pour.time' => '3 s', 'pour.carry_time' => '25 s'], 'findings' => [['kind' => 'misrun', 'places' => ['far_from_gate'], 'severity' => 'spoils']], 'observations' => ['sluggish']];
+        $record = [
+            'planned' => Plans::values(),
+            'made' => ['pour.temperature' => '690 C', 'pour.time' => '3 s', 'pour.carry_time' => '25 s'],
+            'findings' => [['kind' => 'misrun', 'places' => ['far_from_gate'], 'severity' => 'spoils']],
+            'observations' => ['sluggish'],
+        ];
         $hotter = $this->sheet($record, ['hotter']);
         $wider = $this->sheet($record, ['second_gate']);
 
-        self::assertEqualsWithDelta(3.0, $hotter->plan->measurement('pour.time')?->si(), 1e-9, 'nothing cut differently, so it takes as long');
+        self::assertEqualsWithDelta(
+            3.0,
+            $hotter->plan->measurement('pour.time')?->si(),
+            1e-9,
+            'nothing cut differently, so it takes as long',
+        );
         $time = $wider->plan->measurement('pour.time')?->si() ?? 0.0;
         self::assertLessThan(2.5, $time);
         self::assertGreaterThan(1.0, $time, 'twice the gate does not make slow hands quick');
@@ -82,7 +92,10 @@ final class NextAttemptTest extends TestCase
 
     public function testAFixedTargetIsNotOfferedBackwards(): void
     {
-        $proposals = (new NextAttempt(Catalogue::standard(), UnitPreferences::metric()))->proposals(Records::read(['made' => ['mould.process' => 'green_sand', 'sand.moisture' => '3 %']]), ['sand_wet']);
+        $proposals = (new NextAttempt(Catalogue::standard(), UnitPreferences::metric()))->proposals(
+            Records::read(['made' => ['mould.process' => 'green_sand', 'sand.moisture' => '3 %']]),
+            ['sand_wet'],
+        );
 
         self::assertNotContains('dry_sand', array_map(static fn (Change $change): string => $change->remedy->code, $proposals));
     }
@@ -114,7 +127,9 @@ final class NextAttemptTest extends TestCase
     private function proposal(array $parts, string $remedy): Change
     {
         $catalogue = Catalogue::standard();
-        foreach ((new NextAttempt($catalogue, UnitPreferences::metric()))->proposals(Records::read($parts), $catalogue->causeCodes()) as $change) {
+        foreach (
+            (new NextAttempt($catalogue, UnitPreferences::metric()))->proposals(Records::read($parts), $catalogue->causeCodes()) as $change
+        ) {
             if ($remedy === $change->remedy->code) {
                 return $change;
             }
@@ -124,12 +139,16 @@ final class NextAttemptTest extends TestCase
 
     /**
      * @param array<string, mixed> $parts
-     * @param list<string>         $remedies
+     * @param list<string> $remedies
      */
     private function sheet(array $parts, array $remedies): ChangeSheet
     {
         $changes = array_map(fn (string $remedy): Change => $this->proposal($parts, $remedy), $remedies);
 
-        return (new NextAttempt(Catalogue::standard(), UnitPreferences::metric()))->sheet(Records::read($parts), Records::diagnose($parts), $changes);
+        return (new NextAttempt(Catalogue::standard(), UnitPreferences::metric()))->sheet(
+            Records::read($parts),
+            Records::diagnose($parts),
+            $changes,
+        );
     }
 }

@@ -27,9 +27,18 @@ final class OneBasisTest extends TestCase
 {
     /** Fact of the diagnosis → stage and figure of the plan it stands for; of several sections the one that stands worst. */
     private const QUOTED = [
-        'gate_speed_share' => 'gating', 'fill_ratio' => 'filling', 'feeder_ratio' => 'feeding', 'vent_share' => 'venting', 'steam' => 'venting', 'cope_share' => 'mould',
+        'gate_speed_share' => 'gating',
+        'fill_ratio' => 'filling',
+        'feeder_ratio' => 'feeding',
+        'vent_share' => 'venting',
+        'steam' => 'venting',
+        'cope_share' => 'mould',
     ];
-    private const LEARNT = ['process' => 'green_sand', 'pours' => [['ratio' => 1.6, 'filled' => false], ['ratio' => 2.1, 'filled' => false], ['ratio' => 2.4, 'filled' => true]], 'efficiencies' => [0.11, 0.14]];
+    private const LEARNT = [
+        'process' => 'green_sand',
+        'pours' => [['ratio' => 1.6, 'filled' => false], ['ratio' => 2.1, 'filled' => false], ['ratio' => 2.4, 'filled' => true]],
+        'efficiencies' => [0.11, 0.14],
+    ];
 
     /** @return iterable<string, array{array<string, mixed>}> */
     public static function experience(): iterable
@@ -61,7 +70,10 @@ final class OneBasisTest extends TestCase
             $record = Records::read(['planned' => Plans::values()] + $learnt);
             $format = new QuantityFormatter(UnitPreferences::metric());
 
-            return [PlanCasting::of(Basis::of($record, $format))->least('filling', 'fill_ratio')?->value->si, FactSheet::of($record, $format)->fact('fill_ratio')?->number];
+            return [
+                PlanCasting::of(Basis::of($record, $format))->least('filling', 'fill_ratio')?->value->si,
+                FactSheet::of($record, $format)->fact('fill_ratio')?->number,
+            ];
         };
         [$plain, $plainInWhy] = $ratio([]);
         [$learnt, $learntInWhy] = $ratio(['experience' => self::LEARNT]);
@@ -72,7 +84,9 @@ final class OneBasisTest extends TestCase
 
     public function testOwnPoursOfAnotherProcessSayNothing(): void
     {
-        $plan = static fn (array $learnt): ?float => PlanCasting::of(Basis::of(Records::read(['planned' => Plans::values()] + $learnt), new QuantityFormatter(UnitPreferences::metric())))->least('filling', 'fill_ratio')?->value->si;
+        $plan = static fn (array $learnt): ?float => PlanCasting::of(
+            Basis::of(Records::read(['planned' => Plans::values()] + $learnt), new QuantityFormatter(UnitPreferences::metric())),
+        )->least('filling', 'fill_ratio')?->value->si;
 
         self::assertSame($plan([]), $plan(['experience' => ['process' => 'lost_foam'] + self::LEARNT]));
     }
@@ -81,9 +95,18 @@ final class OneBasisTest extends TestCase
     {
         $format = new QuantityFormatter(UnitPreferences::metric());
         foreach ([[], ['experience' => self::LEARNT]] as $learnt) {
-            $record = Records::read(['planned' => Plans::values(), 'workshop' => ['cutters' => [['name' => 'Tube', 'kind' => 'tube', 'size' => '16 mm']]]] + $learnt);
-            $again = AttemptDocument::read(json_decode(json_encode($record->toArray(), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION), true), Catalogue::standard()->causeCodes())['record'];
-            self::assertSame(PlanCasting::of(Basis::of($record, $format))->toArray($format), PlanCasting::of(Basis::of($again, $format))->toArray($format));
+            $record = Records::read(
+                ['planned' => Plans::values(), 'workshop' => ['cutters' => [['name' => 'Tube', 'kind' => 'tube', 'size' => '16 mm']]]] +
+                    $learnt,
+            );
+            $again = AttemptDocument::read(
+                json_decode(json_encode($record->toArray(), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION), true),
+                Catalogue::standard()->causeCodes(),
+            )['record'];
+            self::assertSame(
+                PlanCasting::of(Basis::of($record, $format))->toArray($format),
+                PlanCasting::of(Basis::of($again, $format))->toArray($format),
+            );
         }
     }
 
@@ -117,12 +140,20 @@ final class OneBasisTest extends TestCase
         }
         $catalogue = Catalogue::standard();
         $planner = new NextAttempt($catalogue, $units);
-        $sheet = $planner->sheet($record, (new Diagnose($catalogue, $units))->attempt($record), array_slice($planner->proposals($record, ['metal_cold', 'sand_wet', 'feeder_freezes_first']), 0, 3));
+        $sheet = $planner->sheet(
+            $record,
+            (new Diagnose($catalogue, $units))->attempt($record),
+            array_slice($planner->proposals($record, ['metal_cold', 'sand_wet', 'feeder_freezes_first']), 0, 3),
+        );
         $after = PlanCasting::of(Basis::of($record->with($sheet->plan), $format));
         foreach ($sheet->moves as $move) {
             foreach ([[$move->before, $plan], [$move->after, $after]] as [$figure, $of]) {
                 if (null !== $figure) {
-                    self::assertEquals($of->figure($move->stage, $move->code, $figure->subject)?->toArray($format), $figure->toArray($format), "{$name}: {$move->code} moves");
+                    self::assertEquals(
+                        $of->figure($move->stage, $move->code, $figure->subject)?->toArray($format),
+                        $figure->toArray($format),
+                        "{$name}: {$move->code} moves",
+                    );
                     ++$quoted['move'];
                 }
             }
@@ -139,7 +170,12 @@ final class OneBasisTest extends TestCase
         foreach ($drawing['risks'] as $risk) {
             $figure = $plan->figure($risk['stage'], $risk['code'], $risk['subject']);
             if (null !== $figure && 1 === preg_match('/([\d.]+) ×$/', $risk['short'], $m)) {
-                self::assertEqualsWithDelta($figure->value->si, (float) $m[1], max(0.06, 0.5 * ($figure->value->si >= 10 ? 1 : 0)), "{$name}: {$risk['short']}");
+                self::assertEqualsWithDelta(
+                    $figure->value->si,
+                    (float) $m[1],
+                    max(0.06, 0.5 * ($figure->value->si >= 10 ? 1 : 0)),
+                    "{$name}: {$risk['short']}",
+                );
                 ++$quoted['risk'];
             }
         }
@@ -163,9 +199,14 @@ final class OneBasisTest extends TestCase
     private function varied(int $i): array
     {
         return [
-            'casting.sections' => Plans::sectionsWith('rim', ['thickness' => (2 + $i % 7).' mm', 'width' => (6 + $i % 11).' mm']),
-            'feeding.riser' => ['open', 'blind', 'none'][$i % 3], 'feeding.riser_diameter' => (20 + $i % 30).' mm', 'pour.temperature' => (660 + 3 * ($i % 30)).' C',
-            'venting.vents' => $i % 4, 'sand.moisture' => (2 + $i % 6).' %', 'mould.cope_weight' => ($i % 9).' kg', 'pour.time' => (1 + $i % 8).' s',
+            'casting.sections' => Plans::sectionsWith('rim', ['thickness' => 2 + ($i % 7).' mm', 'width' => 6 + ($i % 11).' mm']),
+            'feeding.riser' => ['open', 'blind', 'none'][$i % 3],
+            'feeding.riser_diameter' => 20 + ($i % 30).' mm',
+            'pour.temperature' => 660 + 3 * ($i % 30).' C',
+            'venting.vents' => $i % 4,
+            'sand.moisture' => 2 + ($i % 6).' %',
+            'mould.cope_weight' => $i % 9 .' kg',
+            'pour.time' => 1 + ($i % 8).' s',
         ] + Plans::values();
     }
 }

@@ -73,8 +73,20 @@ final class OwnUnitsTest extends TestCase
         yield 'a cold rim' => Records::read(Records::coldRim());
         yield 'wet sand' => Records::read(Records::wetSand());
         // What a mould or a metal does not bear is said with temperatures of its own.
-        foreach ([['silicone', 'tin', '310 C'], ['silicone', 'al_si7mg', '720 C'], ['plaster', 'carbon_steel', '1600 C'], ['green_sand', 'yellow_brass', '1060 C'], ['plaster', 'al_si7mg', '760 C']] as [$process, $alloy, $hot]) {
-            yield "{$alloy} in {$process}" => Records::read(['planned' => ['mould.process' => $process, 'metal.alloy' => $alloy, 'pour.temperature' => $hot, 'mould.temperature' => '400 C'] + Plans::values()]);
+        foreach (
+            [
+                ['silicone', 'tin', '310 C'],
+                ['silicone', 'al_si7mg', '720 C'],
+                ['plaster', 'carbon_steel', '1600 C'],
+                ['green_sand', 'yellow_brass', '1060 C'],
+                ['plaster', 'al_si7mg', '760 C'],
+            ] as [$process, $alloy, $hot]
+        ) {
+            yield "{$alloy} in {$process}" => Records::read([
+                'planned' => [
+                    'mould.process' => $process, 'metal.alloy' => $alloy, 'pour.temperature' => $hot, 'mould.temperature' => '400 C',
+                ] + Plans::values(),
+            ]);
         }
         $wild = new WildRecords(20261127);
         for ($i = 0; $i < 60; ++$i) {

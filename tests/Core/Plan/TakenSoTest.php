@@ -31,10 +31,29 @@ final class TakenSoTest extends TestCase
         foreach (['al_si7mg', 'al_si12', 'red_brass', 'tin_bronze', 'grey_iron', 'za_27'] as $alloy) {
             foreach (range(14, 60, 2) as $size) {
                 $values = [
-                    'metal.alloy' => $alloy, 'feeding.riser' => 'open', 'pour.temperature' => null,
+                    'metal.alloy' => $alloy,
+                    'feeding.riser' => 'open',
+                    'pour.temperature' => null,
                     'casting.sections' => [
-                        ['id' => 'plate', 'label' => 'Plate', 'shape' => 'plate', 'length' => '120 mm', 'width' => '80 mm', 'thickness' => '5 mm', 'gates' => 1],
-                        ['id' => 'boss', 'label' => 'Boss', 'shape' => 'boss', 'diameter' => "{$size} mm", 'height' => '20 mm', 'joins' => 'plate', 'sits' => 'top', 'riser' => true],
+                        [
+                            'id' => 'plate',
+                            'label' => 'Plate',
+                            'shape' => 'plate',
+                            'length' => '120 mm',
+                            'width' => '80 mm',
+                            'thickness' => '5 mm',
+                            'gates' => 1,
+                        ],
+                        [
+                            'id' => 'boss',
+                            'label' => 'Boss',
+                            'shape' => 'boss',
+                            'diameter' => "{$size} mm",
+                            'height' => '20 mm',
+                            'joins' => 'plate',
+                            'sits' => 'top',
+                            'riser' => true,
+                        ],
                     ],
                 ];
                 $offer = $this->plan($values, $format)->figure('feeding', 'riser_diameter', 'boss')?->toArray($format)['offer'] ?? null;
@@ -55,6 +74,11 @@ final class TakenSoTest extends TestCase
     /** @param array<string, mixed> $changes */
     private function plan(array $changes, QuantityFormatter $format): \MoltenNotes\Core\Plan\CastingPlan
     {
-        return PlanCasting::of(Basis::of(Records::read(['planned' => array_filter($changes + Plans::values(), static fn (mixed $value): bool => null !== $value)]), $format));
+        return PlanCasting::of(
+            Basis::of(
+                Records::read(['planned' => array_filter($changes + Plans::values(), static fn (mixed $value): bool => null !== $value)]),
+                $format,
+            ),
+        );
     }
 }

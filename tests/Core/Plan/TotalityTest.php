@@ -22,7 +22,10 @@ use MoltenNotes\Tests\Support\WildRecords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Whatever the reader takes can be planned, drawn, diagnosed and followed: no error, nothing infinite, nothing below nothing, no impossible advice. */
+/**
+ * Whatever the reader takes can be planned, drawn, diagnosed and followed: no error, nothing infinite, nothing below nothing, no
+ * impossible advice.
+ */
 final class TotalityTest extends TestCase
 {
     private const WILD = 400;
@@ -140,7 +143,11 @@ final class TotalityTest extends TestCase
                 if (!$value->dimension->canBeNegative() && $value->lowSi < 0) {
                     self::fail("{$what} is below nothing");
                 }
-                if (Dimension::Temperature === $value->dimension && str_starts_with($figure->code, 'needed_') && $value->lowSi < ($basis->alloy?->liquidus->kelvin() ?? 0.0)) {
+                if (
+                    Dimension::Temperature === $value->dimension
+                    && str_starts_with($figure->code, 'needed_')
+                    && $value->lowSi < ($basis->alloy?->liquidus->kelvin() ?? 0.0)
+                ) {
                     self::fail("{$what} is advice below the liquidus");
                 }
             }

@@ -44,15 +44,22 @@ final class RoundTripTest extends TestCase
             $format = new QuantityFormatter($preferences);
             $parser = new QuantityParser($preferences);
             foreach ($kinds as [$dimension, $unit, $least, $most, $tolerance]) {
-                $this->forAll(Generators::choose($least, $most))->then(static function (int $n) use ($dimension, $unit, $tolerance, $format, $parser): void {
+                $this->forAll(Generators::choose($least, $most))->then(static function (int $n) use (
+                    $dimension,
+                    $unit,
+                    $tolerance,
+                    $format,
+                    $parser,
+                ): void {
                     $given = Measurement::of((float) $n, $unit);
                     $shown = $format->measurement($given);
                     $back = $parser->parse($shown, $dimension);
-                    // A length is shown to 1/64 inch at the finest, a mass to a tenth of an ounce, a temperature to a whole degree: half of that may go.
+                    // A length is shown to 1/64 inch at the finest, a mass to a tenth of an ounce, a temperature to a whole degree: half
+                    // of that may go.
                     $slack = match ($dimension) {
                         Dimension::Length => 0.0254 / 128,
                         Dimension::Temperature => 0.5,
-                        Dimension::Mass => 0.05 * 0.45359237 / 16,
+                        Dimension::Mass => (0.05 * 0.45359237) / 16,
                         default => 0.0,
                     };
                     self::assertEqualsWithDelta($given->si(), $back->si(), $tolerance * $given->si() + $slack, $shown);

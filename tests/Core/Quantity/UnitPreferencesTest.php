@@ -15,7 +15,15 @@ final class UnitPreferencesTest extends TestCase
     {
         $units = UnitPreferences::fromArray(['length' => 'in', 'volume' => 'in3', 'temperature' => 'degF']);
 
-        self::assertSame(['in2', 'in/s', 'in3/s', 'ddegF'], array_map(static fn (Dimension $dimension): string => $units->unit($dimension)->code, [Dimension::Area, Dimension::Speed, Dimension::Flow, Dimension::TemperatureDifference]));
+        self::assertSame(
+            ['in2', 'in/s', 'in3/s', 'ddegF'],
+            array_map(static fn (Dimension $dimension): string => $units->unit($dimension)->code, [
+                Dimension::Area,
+                Dimension::Speed,
+                Dimension::Flow,
+                Dimension::TemperatureDifference,
+            ]),
+        );
         self::assertSame('kg', $units->unit(Dimension::Mass)->code, 'what nobody chose stays as it was');
         self::assertSame('cm2', UnitPreferences::fromArray(['mass' => 'lb'])->unit(Dimension::Area)->code);
     }

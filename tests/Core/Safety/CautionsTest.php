@@ -33,9 +33,15 @@ final class CautionsTest extends TestCase
         }
         $root = dirname(__DIR__, 3);
         /** @var \SplFileInfo $file */
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator("{$root}/web/src", \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator("{$root}/web/src", \FilesystemIterator::SKIP_DOTS)) as $file
+        ) {
             if (str_ends_with($file->getFilename(), '.tsx')) {
-                self::assertDoesNotMatchRegularExpression('/>[^<{]*\bsafe\b[^<{]*</i', (string) file_get_contents($file->getPathname()), $file->getFilename());
+                self::assertDoesNotMatchRegularExpression(
+                    '/>[^<{]*\bsafe\b[^<{]*</i',
+                    (string) file_get_contents($file->getPathname()),
+                    $file->getFilename(),
+                );
             }
         }
     }

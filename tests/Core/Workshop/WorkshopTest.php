@@ -39,9 +39,15 @@ final class WorkshopTest extends TestCase
     public static function faults(): iterable
     {
         yield 'a cutter without a size' => [['cutters' => [['name' => 'Tube', 'kind' => 'tube']]], '/workshop/cutters/0/size'];
-        yield 'a cutter of no kind' => [['cutters' => [['name' => 'Spoon', 'kind' => 'spoon', 'size' => '8 mm']]], '/workshop/cutters/0/kind'];
+        yield 'a cutter of no kind' => [
+            ['cutters' => [['name' => 'Spoon', 'kind' => 'spoon', 'size' => '8 mm']]],
+            '/workshop/cutters/0/kind',
+        ];
         yield 'a crucible weighed in metres' => [['crucibles' => [['name' => 'A', 'mass' => '2 m']]], '/workshop/crucibles/0/mass'];
-        yield 'a second furnace that gives more than it takes' => [['furnaces' => [['name' => 'A'], ['name' => 'B', 'efficiency' => '140 %']]], '/workshop/furnaces/1/efficiency'];
+        yield 'a second furnace that gives more than it takes' => [
+            ['furnaces' => [['name' => 'A'], ['name' => 'B', 'efficiency' => '140 %']]],
+            '/workshop/furnaces/1/efficiency',
+        ];
         yield 'a price that is none' => [['stock' => [['name' => 'Scrap', 'price' => 'cheap']]], '/workshop/stock/0/price'];
         yield 'an unknown school' => [['school' => 'grandfather'], '/workshop/school'];
         yield 'a list where an object belongs' => [['furnaces' => 'kiln'], '/workshop/furnaces'];
@@ -61,7 +67,14 @@ final class WorkshopTest extends TestCase
 
     public function testTheSmallestCutterThatIsLargeEnoughIsTaken(): void
     {
-        $workshop = self::read(['cutters' => [['name' => 'A', 'kind' => 'tube', 'size' => '20 mm'], ['name' => 'B', 'kind' => 'tube', 'size' => '14 mm'], ['name' => 'C', 'kind' => 'drill', 'size' => '13 mm'], ['name' => 'D', 'kind' => 'bar', 'size' => '12.5 mm']]]);
+        $workshop = self::read([
+            'cutters' => [
+                ['name' => 'A', 'kind' => 'tube', 'size' => '20 mm'],
+                ['name' => 'B', 'kind' => 'tube', 'size' => '14 mm'],
+                ['name' => 'C', 'kind' => 'drill', 'size' => '13 mm'],
+                ['name' => 'D', 'kind' => 'bar', 'size' => '12.5 mm'],
+            ],
+        ]);
 
         self::assertEqualsWithDelta(0.014, $workshop->cutterFor(0.0125, 'tube')?->si(), 1e-9);
         self::assertEqualsWithDelta(0.013, $workshop->cutterFor(0.0125, 'tube', 'drill')?->si(), 1e-9);

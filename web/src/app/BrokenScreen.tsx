@@ -9,7 +9,10 @@ export function NothingHere() {
 /** A screen that broke, or a record that was never there. The way out is always the same. */
 export function BrokenScreen() {
   const error = useRouteError();
-  if (error instanceof ProblemError) return <WayOut title={error.problem.status === 404 ? 'There is nothing here' : 'This could not be shown'} words={error.problem.title} />;
+  if (error instanceof ProblemError)
+    return (
+      <WayOut title={error.problem.status === 404 ? 'There is nothing here' : 'This could not be shown'} words={error.problem.title} />
+    );
   if (isMissing(error)) return <NothingHere />;
   return <WayOut title="This screen broke" words="What you saved is still in the notebook. Load the page again." />;
 }

@@ -61,8 +61,14 @@ export function DeviceShelf() {
                   <Link to={draft.path} onClick={() => setOpen(false)}>
                     {draft.label}
                   </Link>
-                  <span className="block text-sm text-soft">{draft.refused ?? `Last written ${momentWords(new Date(draft.at).toISOString())}.`}</span>
-                  <button type="button" className="press press-quiet text-sm" onClick={() => void draftFor(draft.account, draft.record).drop()}>
+                  <span className="block text-sm text-soft">
+                    {draft.refused ?? `Last written ${momentWords(new Date(draft.at).toISOString())}.`}
+                  </span>
+                  <button
+                    type="button"
+                    className="press press-quiet text-sm"
+                    onClick={() => void draftFor(draft.account, draft.record).drop()}
+                  >
                     Throw it away <span className="sr-only">{draft.label}</span>
                   </button>
                 </li>
@@ -111,7 +117,9 @@ function ClashDialog({ item }: { item: Outgoing }) {
                   aria-label={`${own ? 'Yours' : 'Stored'}: ${own ? clash.yours.shown : clash.stored.shown}`}
                   onClick={() => setMine({ ...mine, [key(clash)]: own })}
                 >
-                  <span className="block text-sm font-medium">{own ? 'Yours' : clash.changed_at ? `Stored, ${momentWords(clash.changed_at)}` : 'Stored'}</span>
+                  <span className="block text-sm font-medium">
+                    {own ? 'Yours' : clash.changed_at ? `Stored, ${momentWords(clash.changed_at)}` : 'Stored'}
+                  </span>
                   <span className="figure block text-lg">{own ? clash.yours.shown : clash.stored.shown}</span>
                 </button>
               ))}
@@ -120,15 +128,28 @@ function ClashDialog({ item }: { item: Outgoing }) {
         ))}
       </ul>
       <div className="mt-4 flex flex-wrap gap-3">
-        <button type="button" className="press press-molten" disabled={undecided.length > 0} onClick={() => void outbox.settle(item, (clash) => mine[key(clash)] === true)}>
+        <button
+          type="button"
+          className="press press-molten"
+          disabled={undecided.length > 0}
+          onClick={() => void outbox.settle(item, (clash) => mine[key(clash)] === true)}
+        >
           Save it so
         </button>
         {item.clashes.length > 1 && (
           <>
-            <button type="button" className="press" onClick={() => setMine(Object.fromEntries(item.clashes.map((clash) => [key(clash), true])))}>
+            <button
+              type="button"
+              className="press"
+              onClick={() => setMine(Object.fromEntries(item.clashes.map((clash) => [key(clash), true])))}
+            >
               Mine everywhere
             </button>
-            <button type="button" className="press" onClick={() => setMine(Object.fromEntries(item.clashes.map((clash) => [key(clash), false])))}>
+            <button
+              type="button"
+              className="press"
+              onClick={() => setMine(Object.fromEntries(item.clashes.map((clash) => [key(clash), false])))}
+            >
               Stored everywhere
             </button>
           </>

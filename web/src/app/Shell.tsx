@@ -120,7 +120,11 @@ function TitleBlock({ name, onSheet }: { name: string; onSheet: () => void }) {
               { label: 'Shortcuts', run: onSheet },
               { label: 'Sign out', run: () => signOut.mutate() },
             ].map((item) => (
-              <DropdownMenu.Item key={item.label} onSelect={item.run} className="cursor-pointer px-4 py-3 outline-none data-[highlighted]:bg-wash">
+              <DropdownMenu.Item
+                key={item.label}
+                onSelect={item.run}
+                className="cursor-pointer px-4 py-3 outline-none data-[highlighted]:bg-wash"
+              >
                 {item.label}
               </DropdownMenu.Item>
             ))}
@@ -132,7 +136,11 @@ function TitleBlock({ name, onSheet }: { name: string; onSheet: () => void }) {
 }
 
 /** What does not fit into the phone's bar stands one press behind it. */
-const MORE = [...PLACES.filter((place) => ['/workshop', '/handbook'].includes(place.to)), { to: '/bin', label: 'Bin' }, { to: '/settings', label: 'Settings' }];
+const MORE = [
+  ...PLACES.filter((place) => ['/workshop', '/handbook'].includes(place.to)),
+  { to: '/bin', label: 'Bin' },
+  { to: '/settings', label: 'Settings' },
+];
 
 function PhoneBar() {
   const navigate = useNavigate();
@@ -151,7 +159,9 @@ function PhoneBar() {
         Ledger
       </NavLink>
       <DropdownMenu.Root>
-        <DropdownMenu.Trigger className={`place ${MORE.some((place) => pathname.startsWith(place.to)) ? 'place-here' : ''}`}>More</DropdownMenu.Trigger>
+        <DropdownMenu.Trigger className={`place ${MORE.some((place) => pathname.startsWith(place.to)) ? 'place-here' : ''}`}>
+          More
+        </DropdownMenu.Trigger>
         <DropdownMenu.Portal>
           <DropdownMenu.Content align="end" side="top" sideOffset={4} className="sheet z-30 min-w-52 border-2 border-ink">
             {MORE.map((place) => (

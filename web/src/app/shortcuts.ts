@@ -27,7 +27,15 @@ export function useShortcuts(onSheet: () => void, on: boolean): void {
     document.documentElement.dataset['singleKeys'] = on ? 'on' : 'off';
     if (!on) return undefined;
     const pressed = (event: KeyboardEvent) => {
-      if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || document.querySelector('[role="dialog"]')) return;
+      if (
+        event.defaultPrevented ||
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        isTyping(event.target) ||
+        document.querySelector('[role="dialog"]')
+      )
+        return;
       if (event.key === '?') {
         onSheet();
         return;

@@ -8,7 +8,10 @@ use MoltenNotes\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** The weights a caster stands beside: every square centimetre that lies under the cope counts, and where something is not known no weight is named. */
+/**
+ * The weights a caster stands beside: every square centimetre that lies under the cope counts, and where something is not known no weight
+ * is named.
+ */
 final class CopeWeightsTest extends TestCase
 {
     private const BOSS = ['id' => 'boss', 'shape' => 'boss', 'diameter' => '20 mm', 'height' => '20 mm', 'gates' => 1];
@@ -18,7 +21,10 @@ final class CopeWeightsTest extends TestCase
     {
         // By hand: 2400 kg/m³ · 0.3 · 0.2 m² · 0.09 m over its upper face = 12.96 kg; it was 75 g while only the boss counted.
         $above = self::lift([self::BOSS, ['joins' => 'boss', 'sits' => 'top'] + self::PLATE], ['gating.sprue_height' => '100 mm']);
-        $top = self::lift([self::BOSS, ['joins' => 'boss', 'sits' => 'top'] + self::PLATE], ['gating.fill' => 'top', 'gating.sprue_height' => '90 mm']);
+        $top = self::lift(
+            [self::BOSS, ['joins' => 'boss', 'sits' => 'top'] + self::PLATE],
+            ['gating.fill' => 'top', 'gating.sprue_height' => '90 mm'],
+        );
 
         self::assertEqualsWithDelta(12.96, $above, 0.01);
         self::assertEqualsWithDelta(12.96, $top, 0.01);
@@ -46,23 +52,43 @@ final class CopeWeightsTest extends TestCase
     public static function roundOnes(): iterable
     {
         // Ball of 60: π 3² · 10 less half the ball below its middle line 3 · π 3² and the upper half 2/3 π 3³.
-        yield 'ball' => [['shape' => 'sphere', 'diameter' => '60 mm'], \M_PI * 9 * 10 - (\M_PI * 9 * 3 + 2 / 3 * \M_PI * 27)];
+        yield 'ball' => [['shape' => 'sphere', 'diameter' => '60 mm'], \M_PI * 9 * 10 - (\M_PI * 9 * 3 + (2 / 3) * \M_PI * 27)];
         // A cylinder of 40 across and 100 long, lying: 4 × 10 seen from above, half its section above the middle line.
-        yield 'lying cylinder' => [['shape' => 'cylinder', 'diameter' => '40 mm', 'height' => '100 mm', 'upright' => true], 40 * 10 - (40 * 2 + \M_PI * 4 / 2 * 10)];
-        yield 'wedge' => [['shape' => 'wedge', 'length' => '100 mm', 'width' => '50 mm', 'thickness' => '20 mm', 'thin_end' => '4 mm'], 50 * 10 - 50 * 1.2];
+        yield 'lying cylinder' => [
+            ['shape' => 'cylinder', 'diameter' => '40 mm', 'height' => '100 mm', 'upright' => true],
+            40 * 10 - (40 * 2 + ((\M_PI * 4) / 2) * 10),
+        ];
+        yield 'wedge' => [
+            ['shape' => 'wedge', 'length' => '100 mm', 'width' => '50 mm', 'thickness' => '20 mm', 'thin_end' => '4 mm'],
+            50 * 10 - 50 * 1.2,
+        ];
     }
 
     public function testWhatIsHiddenUnderAnotherCountsOnce(): void
     {
         $plate = self::lift([['gates' => 1] + self::PLATE], ['gating.fill' => 'top']);
-        $ribbed = self::lift([['gates' => 1] + self::PLATE, ['id' => 'rib', 'shape' => 'bar', 'length' => '200 mm', 'width' => '10 mm', 'thickness' => '20 mm', 'joins' => 'plate', 'sits' => 'under']], ['gating.fill' => 'top']);
+        $ribbed = self::lift(
+            [
+                ['gates' => 1] + self::PLATE,
+                [
+                    'id' => 'rib',
+                    'shape' => 'bar',
+                    'length' => '200 mm',
+                    'width' => '10 mm',
+                    'thickness' => '20 mm',
+                    'joins' => 'plate',
+                    'sits' => 'under',
+                ],
+            ],
+            ['gating.fill' => 'top'],
+        );
 
         self::assertEqualsWithDelta($plate, $ribbed, 1e-9, 'a rib under a plate adds nothing to what the plate lifts');
     }
 
     /**
      * @param list<array<string, mixed>> $sections
-     * @param array<string, mixed>       $changes
+     * @param array<string, mixed> $changes
      */
     #[DataProvider('untellable')]
     public function testNoWeightIsNamedWhereItCannotBeTold(array $sections, array $changes): void
@@ -77,9 +103,18 @@ final class CopeWeightsTest extends TestCase
     /** @return iterable<string, array{list<array<string, mixed>>, array<string, mixed>}> */
     public static function untellable(): iterable
     {
-        yield 'a section lacks a measurement' => [[['gates' => 1] + self::PLATE, ['shape' => 'ring', 'diameter' => '300 mm', 'joins' => 'plate']], []];
-        yield 'volume and area alone have no outline' => [[['shape' => 'free', 'volume' => '300 mL', 'area' => '600 cm2', 'gates' => 1]], []];
-        yield 'it rises above the metal' => [[['upright' => true, 'gates' => 1] + self::PLATE], ['gating.fill' => 'bottom', 'gating.sprue_height' => '290 mm']];
+        yield 'a section lacks a measurement' => [
+            [['gates' => 1] + self::PLATE, ['shape' => 'ring', 'diameter' => '300 mm', 'joins' => 'plate']],
+            [],
+        ];
+        yield 'volume and area alone have no outline' => [
+            [['shape' => 'free', 'volume' => '300 mL', 'area' => '600 cm2', 'gates' => 1]],
+            [],
+        ];
+        yield 'it rises above the metal' => [
+            [['upright' => true, 'gates' => 1] + self::PLATE],
+            ['gating.fill' => 'bottom', 'gating.sprue_height' => '290 mm'],
+        ];
         yield 'no head' => [[['gates' => 1] + self::PLATE], ['gating.sprue_height' => null]];
     }
 
@@ -129,7 +164,7 @@ final class CopeWeightsTest extends TestCase
 
     /**
      * @param list<array<string, mixed>> $sections
-     * @param array<string, mixed>       $changes
+     * @param array<string, mixed> $changes
      */
     private static function lift(array $sections, array $changes = []): float
     {

@@ -21,7 +21,9 @@ final class FeedStageTest extends TestCase
 
     public function testTheFreezingOrderRunsFromThinToHeavy(): void
     {
-        $figures = array_values(array_filter(Plans::of()->stages['feeding']->figures, static fn ($figure): bool => 'freezing_time' === $figure->code));
+        $figures = array_values(
+            array_filter(Plans::of()->stages['feeding']->figures, static fn ($figure): bool => 'freezing_time' === $figure->code),
+        );
 
         self::assertSame(['rim', 'foot', 'boss'], array_column($figures, 'subject'));
         self::assertSame('Freezes first.', $figures[0]->note);
@@ -30,7 +32,23 @@ final class FeedStageTest extends TestCase
 
     public function testTwiceAsThickFreezesAboutFourTimesAsLate(): void
     {
-        $time = static fn (string $thickness): float => self::value(Plans::of(['casting.sections' => [['id' => 'plate', 'label' => 'Plate', 'shape' => 'plate', 'length' => '400 mm', 'width' => '400 mm', 'thickness' => $thickness, 'gates' => 1]]]), 'freezing_time', 'plate');
+        $time = static fn (string $thickness): float => self::value(
+            Plans::of([
+                'casting.sections' => [
+                    [
+                        'id' => 'plate',
+                        'label' => 'Plate',
+                        'shape' => 'plate',
+                        'length' => '400 mm',
+                        'width' => '400 mm',
+                        'thickness' => $thickness,
+                        'gates' => 1,
+                    ],
+                ],
+            ]),
+            'freezing_time',
+            'plate',
+        );
 
         // N. Chvorinov: the square of the modulus; the edges of the plate take a little off.
         self::assertEqualsWithDelta(4.0, $time('12 mm') / $time('6 mm'), 0.25);
@@ -39,12 +57,41 @@ final class FeedStageTest extends TestCase
     public function testAHeavyPartBehindAThinOneIsCutOffAndTheThinOneIsNamed(): void
     {
         $dumbbell = [
-            ['id' => 'near', 'label' => 'Near block', 'shape' => 'plate', 'length' => '40 mm', 'width' => '40 mm', 'thickness' => '30 mm', 'gates' => 1, 'riser' => true],
-            ['id' => 'neck', 'label' => 'Neck', 'shape' => 'plate', 'length' => '60 mm', 'width' => '20 mm', 'thickness' => '4 mm', 'joins' => 'near'],
-            ['id' => 'far', 'label' => 'Far block', 'shape' => 'plate', 'length' => '40 mm', 'width' => '40 mm', 'thickness' => '30 mm', 'joins' => 'neck'],
+            [
+                'id' => 'near',
+                'label' => 'Near block',
+                'shape' => 'plate',
+                'length' => '40 mm',
+                'width' => '40 mm',
+                'thickness' => '30 mm',
+                'gates' => 1,
+                'riser' => true,
+            ],
+            [
+                'id' => 'neck',
+                'label' => 'Neck',
+                'shape' => 'plate',
+                'length' => '60 mm',
+                'width' => '20 mm',
+                'thickness' => '4 mm',
+                'joins' => 'near',
+            ],
+            [
+                'id' => 'far',
+                'label' => 'Far block',
+                'shape' => 'plate',
+                'length' => '40 mm',
+                'width' => '40 mm',
+                'thickness' => '30 mm',
+                'joins' => 'neck',
+            ],
         ];
         $plan = Plans::of(['casting.sections' => $dumbbell, 'feeding.riser' => 'open', 'feeding.riser_diameter' => '70 mm']);
-        $risks = array_column(array_filter($plan->risks(), static fn (array $risk): bool => 'hot_spot' === $risk['code']), 'words', 'subject');
+        $risks = array_column(
+            array_filter($plan->risks(), static fn (array $risk): bool => 'hot_spot' === $risk['code']),
+            'words',
+            'subject',
+        );
 
         self::assertSame(['far'], array_keys($risks), 'the near block has its riser and the neck freezes between the two');
         self::assertStringContainsString('cut off when neck freezes', $risks['far']);
@@ -53,14 +100,46 @@ final class FeedStageTest extends TestCase
         $heavy[1]['thickness'] = '34 mm';
         $heavy[1]['width'] = '40 mm';
         $open = Plans::of(['casting.sections' => $heavy, 'feeding.riser' => 'open', 'feeding.riser_diameter' => '70 mm']);
-        self::assertNotContains('far', array_column(array_filter($open->risks(), static fn (array $risk): bool => 'hot_spot' === $risk['code']), 'subject'), 'a neck that stays open lets the riser feed through it');
+        self::assertNotContains(
+            'far',
+            array_column(array_filter($open->risks(), static fn (array $risk): bool => 'hot_spot' === $risk['code']), 'subject'),
+            'a neck that stays open lets the riser feed through it',
+        );
     }
 
     public function testAnEvenCastingHasNoHotSpotThatMatters(): void
     {
-        $even = [['id' => 'plate', 'label' => 'Plate', 'shape' => 'plate', 'length' => '100 mm', 'width' => '60 mm', 'thickness' => '6 mm', 'gates' => 1], ['id' => 'lip', 'label' => 'Lip', 'shape' => 'plate', 'length' => '60 mm', 'width' => '20 mm', 'thickness' => '6 mm', 'joins' => 'plate']];
+        $even = [
+            [
+                'id' => 'plate',
+                'label' => 'Plate',
+                'shape' => 'plate',
+                'length' => '100 mm',
+                'width' => '60 mm',
+                'thickness' => '6 mm',
+                'gates' => 1,
+            ],
+            [
+                'id' => 'lip',
+                'label' => 'Lip',
+                'shape' => 'plate',
+                'length' => '60 mm',
+                'width' => '20 mm',
+                'thickness' => '6 mm',
+                'joins' => 'plate',
+            ],
+        ];
 
-        self::assertNotContains('bad', array_column(array_filter(Plans::of(['casting.sections' => $even])->risks(), static fn (array $risk): bool => 'feeding' === $risk['stage']), 'standing'));
+        self::assertNotContains(
+            'bad',
+            array_column(
+                array_filter(
+                    Plans::of(['casting.sections' => $even])->risks(),
+                    static fn (array $risk): bool => 'feeding' === $risk['stage'],
+                ),
+                'standing',
+            ),
+        );
     }
 
     public function testASprueFeedsOnlyThroughAGateThatStaysOpen(): void
@@ -75,16 +154,26 @@ final class FeedStageTest extends TestCase
     /** R. Wlodawer, recalled from memory: a riser as high as wide, cooled all round, has a sixth of its width as modulus. */
     public function testARiserAsHighAsWide(): void
     {
-        self::assertEqualsWithDelta(0.010, Riser::modulusOf(Length::of(60, 'mm'), Length::of(60, 'mm'))->si(), 0.0025);
-        self::assertEqualsWithDelta(1.2, Riser::modulusOf(Riser::byModulus(Length::of(8, 'mm')), Riser::byModulus(Length::of(8, 'mm')))->si() / 0.008, 0.25);
+        self::assertEqualsWithDelta(0.01, Riser::modulusOf(Length::of(60, 'mm'), Length::of(60, 'mm'))->si(), 0.0025);
+        self::assertEqualsWithDelta(
+            1.2,
+            Riser::modulusOf(Riser::byModulus(Length::of(8, 'mm')), Riser::byModulus(Length::of(8, 'mm')))->si() / 0.008,
+            0.25,
+        );
     }
 
     public function testALargerPartNeverNeedsASmallerRiser(): void
     {
         $this->forAll(Generators::choose(1, 60), Generators::choose(1, 60))->then(static function (int $a, int $b): void {
-            self::assertGreaterThanOrEqual(Riser::byModulus(Length::of(min($a, $b), 'mm'))->si(), Riser::byModulus(Length::of(max($a, $b), 'mm'))->si());
+            self::assertGreaterThanOrEqual(
+                Riser::byModulus(Length::of(min($a, $b), 'mm'))->si(),
+                Riser::byModulus(Length::of(max($a, $b), 'mm'))->si(),
+            );
             $demand = Ratio::fromSi(0.06);
-            self::assertGreaterThanOrEqual(Riser::byVolume(Volume::of(min($a, $b), 'cm3'), $demand, false)?->si() ?? 0, Riser::byVolume(Volume::of(max($a, $b), 'cm3'), $demand, false)?->si() ?? 0);
+            self::assertGreaterThanOrEqual(
+                Riser::byVolume(Volume::of(min($a, $b), 'cm3'), $demand, false)?->si() ?? 0,
+                Riser::byVolume(Volume::of(max($a, $b), 'cm3'), $demand, false)?->si() ?? 0,
+            );
         });
     }
 

@@ -26,7 +26,12 @@ final class FillStageTest extends TestCase
         $plan = Plans::of(['pour.temperature' => ['value' => $needed - 273.15, 'unit' => 'degC']] + self::HARD);
 
         self::assertEqualsWithDelta(1.5, self::value($plan, 'fill_ratio', 'rim'), 0.02);
-        self::assertEqualsWithDelta(self::value($plan, 'needed_at_mould', 'rim'), self::value($plan, 'at_mould'), 1.0, 'carried, it arrives as hot as it must');
+        self::assertEqualsWithDelta(
+            self::value($plan, 'needed_at_mould', 'rim'),
+            self::value($plan, 'at_mould'),
+            1.0,
+            'carried, it arrives as hot as it must',
+        );
     }
 
     public function testCarryingItLongerAsksForHotterMetalInTheFurnaceNotAtTheMould(): void
@@ -63,7 +68,14 @@ final class FillStageTest extends TestCase
         foreach (['plaster', 'green_sand', 'metal_mould'] as $process) {
             $mould = MouldMaterial::of($process, 'aluminium');
             self::assertNotNull($mould);
-            $life[] = FluidLife::of($alloy, $mould, Length::of(2, 'mm'), Temperature::fromCelsius(720), Temperature::fromCelsius(25), $mould->transfer->si)->si();
+            $life[] = FluidLife::of(
+                $alloy,
+                $mould,
+                Length::of(2, 'mm'),
+                Temperature::fromCelsius(720),
+                Temperature::fromCelsius(25),
+                $mould->transfer->si,
+            )->si();
         }
 
         self::assertGreaterThan($life[1], $life[0]);
@@ -75,7 +87,14 @@ final class FillStageTest extends TestCase
         $alloy = AlloyTable::get('al_si12');
         $mould = MouldMaterial::of('green_sand', 'aluminium');
         self::assertNotNull($mould);
-        $life = static fn (float $over): float => FluidLife::of($alloy, $mould, Length::of(3, 'mm'), Temperature::fromSi($alloy->liquidus->kelvin() + $over), Temperature::fromCelsius(25), $mould->transfer->si)->si();
+        $life = static fn (float $over): float => FluidLife::of(
+            $alloy,
+            $mould,
+            Length::of(3, 'mm'),
+            Temperature::fromSi($alloy->liquidus->kelvin() + $over),
+            Temperature::fromCelsius(25),
+            $mould->transfer->si,
+        )->si();
 
         self::assertGreaterThan(0.0, $life(0.0));
         self::assertGreaterThan($life(0.0), $life(60.0));
@@ -85,7 +104,10 @@ final class FillStageTest extends TestCase
     /** M. C. Flemings: narrow freezing ranges run farther than wide ones at the same superheat; recalled from memory. */
     public function testNarrowFreezingAlloysStayOpenLonger(): void
     {
-        self::assertGreaterThan(FluidLife::shareSolid(AlloyTable::get('al_mg7')->freezing), FluidLife::shareSolid(AlloyTable::get('al_si12')->freezing));
+        self::assertGreaterThan(
+            FluidLife::shareSolid(AlloyTable::get('al_mg7')->freezing),
+            FluidLife::shareSolid(AlloyTable::get('al_si12')->freezing),
+        );
     }
 
     public function testFoamSetsTheSpeedOfTheFrontWhateverTheSprue(): void
@@ -99,10 +121,17 @@ final class FillStageTest extends TestCase
 
     public function testASlotTooThinForItsHeadIsNotFilledByHeat(): void
     {
-        $thin = Plans::of(['casting.sections' => Plans::sectionsWith('rim', ['thickness' => '1 mm']), 'gating.sprue_height' => '30 mm', 'pour.temperature' => '800 C']);
+        $thin = Plans::of([
+            'casting.sections' => Plans::sectionsWith('rim', ['thickness' => '1 mm']),
+            'gating.sprue_height' => '30 mm',
+            'pour.temperature' => '800 C',
+        ]);
 
         self::assertContains('entry_head', array_column($thin->stages['filling']->risks, 'code'));
-        self::assertGreaterThan(EntryHead::of(AlloyTable::get('al_si7mg'), Length::of(4, 'mm'))->si(), EntryHead::of(AlloyTable::get('al_si7mg'), Length::of(1, 'mm'))->si() * 0.99);
+        self::assertGreaterThan(
+            EntryHead::of(AlloyTable::get('al_si7mg'), Length::of(4, 'mm'))->si(),
+            EntryHead::of(AlloyTable::get('al_si7mg'), Length::of(1, 'mm'))->si() * 0.99,
+        );
     }
 
     public function testColdMetalAtTheMouldIsCalledHalfFrozen(): void

@@ -71,7 +71,12 @@ final class GatingStageTest extends TestCase
         $fixed = ['gating.fill_time' => '2 s'] + self::NOT_CUT;
 
         // A. F. S. practice, recalled from memory: 0.85 tapered, 0.73 straight.
-        self::assertEqualsWithDelta(0.85 / 0.73, self::value(Plans::of(['gating.sprue_shape' => 'straight'] + $fixed), 'choke') / self::value(Plans::of(['gating.sprue_shape' => 'tapered'] + $fixed), 'choke'), 1e-6);
+        self::assertEqualsWithDelta(
+            0.85 / 0.73,
+            self::value(Plans::of(['gating.sprue_shape' => 'straight'] + $fixed), 'choke') /
+                self::value(Plans::of(['gating.sprue_shape' => 'tapered'] + $fixed), 'choke'),
+            1e-6,
+        );
     }
 
     public function testWhatWasReallyCutIsFollowed(): void
@@ -113,8 +118,16 @@ final class GatingStageTest extends TestCase
             $closed = GatingRatio::of('pressurised', $family);
             self::assertGreaterThan($open->sprue, $open->gates, 'unpressurised: the sprue is the choke');
             self::assertLessThanOrEqual($closed->sprue, $closed->gates, 'pressurised: the gates are');
-            self::assertEqualsWithDelta(1.0, min($open->timesChoke($open->sprue), $open->timesChoke($open->runner), $open->timesChoke($open->gates)), 1e-9);
-            self::assertEqualsWithDelta(1.0, min($closed->timesChoke($closed->sprue), $closed->timesChoke($closed->runner), $closed->timesChoke($closed->gates)), 1e-9);
+            self::assertEqualsWithDelta(
+                1.0,
+                min($open->timesChoke($open->sprue), $open->timesChoke($open->runner), $open->timesChoke($open->gates)),
+                1e-9,
+            );
+            self::assertEqualsWithDelta(
+                1.0,
+                min($closed->timesChoke($closed->sprue), $closed->timesChoke($closed->runner), $closed->timesChoke($closed->gates)),
+                1e-9,
+            );
         }
     }
 
@@ -138,7 +151,11 @@ final class GatingStageTest extends TestCase
 
     public function testChokeAndFlowAreOneLawForAnyMouldAtAll(): void
     {
-        $this->forAll(Generators::choose(1, 400), Generators::choose(5, 200), Generators::choose(20, 400))->then(static function (int $dekagrams, int $deciseconds, int $millimetres): void {
+        $this->forAll(Generators::choose(1, 400), Generators::choose(5, 200), Generators::choose(20, 400))->then(static function (
+            int $dekagrams,
+            int $deciseconds,
+            int $millimetres,
+        ): void {
             $mass = $dekagrams / 100;
             $area = Choke::area($mass, 2400, $deciseconds / 10, 0.8, $millimetres / 1000);
             self::assertEqualsWithDelta($mass / 2400 / ($deciseconds / 10), Choke::flow($area, 0.8, $millimetres / 1000), 1e-12);

@@ -17,7 +17,13 @@ use PHPUnit\Framework\TestCase;
 /** How much metal, does the crucible hold it, can it be lifted, what does it cost. */
 final class MetalStageTest extends TestCase
 {
-    private const CRUCIBLES = ['crucibles' => [['name' => 'Small', 'volume' => '150 mL', 'mass' => '0.6 kg'], ['name' => 'Middle', 'volume' => '600 mL', 'mass' => '1.3 kg'], ['name' => 'Large', 'volume' => '1.6 L', 'mass' => '2.9 kg']]];
+    private const CRUCIBLES = [
+        'crucibles' => [
+            ['name' => 'Small', 'volume' => '150 mL', 'mass' => '0.6 kg'],
+            ['name' => 'Middle', 'volume' => '600 mL', 'mass' => '1.3 kg'],
+            ['name' => 'Large', 'volume' => '1.6 L', 'mass' => '2.9 kg'],
+        ],
+    ];
 
     public function testTheChargeCoversLossAndReserve(): void
     {
@@ -29,7 +35,11 @@ final class MetalStageTest extends TestCase
 
     public function testEveryPartOfTheGatingIsWeighed(): void
     {
-        $figure = Plans::of(['feeding.riser' => 'open', 'feeding.riser_diameter' => '30 mm', 'casting.sections' => Plans::sectionsWith('boss', ['riser' => true])])->figure('metal', 'poured');
+        $figure = Plans::of([
+            'feeding.riser' => 'open',
+            'feeding.riser_diameter' => '30 mm',
+            'casting.sections' => Plans::sectionsWith('boss', ['riser' => true]),
+        ])->figure('metal', 'poured');
         $labels = implode(' ', array_map(static fn ($input): string => mb_strtolower($input->label), $figure->working->inputs ?? []));
 
         foreach (['casting', 'sprue', 'runner', 'gate', 'riser'] as $part) {
@@ -42,7 +52,10 @@ final class MetalStageTest extends TestCase
         $one = Plans::of();
         $two = Plans::of(['casting.count' => 2]);
 
-        self::assertGreaterThan(self::value($one, 'poured') + 0.9 * self::value($one, 'casting_mass', 'pattern'), self::value($two, 'poured'));
+        self::assertGreaterThan(
+            self::value($one, 'poured') + 0.9 * self::value($one, 'casting_mass', 'pattern'),
+            self::value($two, 'poured'),
+        );
         self::assertGreaterThan(self::value($one, 'yield'), self::value($two, 'yield'));
     }
 
@@ -50,7 +63,10 @@ final class MetalStageTest extends TestCase
     {
         $plan = Plans::of([], self::CRUCIBLES);
 
-        self::assertContains('The smallest of your crucibles that holds it: Middle.', array_column($plan->stages['metal']->assumptions, 'words'));
+        self::assertContains(
+            'The smallest of your crucibles that holds it: Middle.',
+            array_column($plan->stages['metal']->assumptions, 'words'),
+        );
         self::assertEqualsWithDelta(self::value($plan, 'charge') + 1.3, self::value($plan, 'lift'), 1e-9);
     }
 
@@ -74,7 +90,12 @@ final class MetalStageTest extends TestCase
     public function testHotterMetalTakesMoreHeatAndAPureMetalMeltsAtOneHeat(): void
     {
         $alloy = AlloyTable::get('al99');
-        $energy = static fn (float $celsius): float => MeltEnergy::of($alloy, Mass::of(1, 'kg'), Temperature::fromCelsius(20), Temperature::fromCelsius($celsius))->si();
+        $energy = static fn (float $celsius): float => MeltEnergy::of(
+            $alloy,
+            Mass::of(1, 'kg'),
+            Temperature::fromCelsius(20),
+            Temperature::fromCelsius($celsius),
+        )->si();
 
         self::assertGreaterThan($energy(700), $energy(760));
         // A kilogram of aluminium to 700 °C takes about 1.1 MJ, 0.3 kWh: tables of the trade, recalled from memory.
@@ -83,18 +104,24 @@ final class MetalStageTest extends TestCase
 
     public function testAFurnaceThatWastesMoreDrawsMoreForTheSameHeat(): void
     {
-        $furnace = static fn (string $efficiency): array => ['furnaces' => [['name' => 'A', 'source' => 'electric', 'power' => '2 kW', 'efficiency' => $efficiency]], 'tariffs' => ['electric' => 0.40]];
+        $furnace = static fn (string $efficiency): array => [
+            'furnaces' => [['name' => 'A', 'source' => 'electric', 'power' => '2 kW', 'efficiency' => $efficiency]],
+            'tariffs' => ['electric' => 0.4],
+        ];
         $good = Plans::of([], $furnace('40 %'));
         $poor = Plans::of([], $furnace('20 %'));
 
         self::assertEqualsWithDelta(2.0, self::value($poor, 'drawn_energy') / self::value($good, 'drawn_energy'), 1e-6);
         self::assertEqualsWithDelta(self::value($poor, 'drawn_energy') / 2000, self::value($poor, 'melt_time'), 1e-6);
-        self::assertEqualsWithDelta(self::value($poor, 'drawn_energy') / 3.6e6 * 0.40, self::value($poor, 'energy_cost'), 0.006);
+        self::assertEqualsWithDelta((self::value($poor, 'drawn_energy') / 3.6e6) * 0.4, self::value($poor, 'energy_cost'), 0.006);
     }
 
     public function testGasIsBoughtByTheKilogram(): void
     {
-        $plan = Plans::of([], ['furnaces' => [['name' => 'Burner', 'source' => 'propane', 'power' => '18 kW']], 'tariffs' => ['propane' => 3.0]]);
+        $plan = Plans::of(
+            [],
+            ['furnaces' => [['name' => 'Burner', 'source' => 'propane', 'power' => '18 kW']], 'tariffs' => ['propane' => 3.0]],
+        );
         $kilograms = self::value($plan, 'fuel');
 
         // 46.4 MJ to the kilogram.

@@ -35,12 +35,19 @@ final class MouldStageTest extends TestCase
         $water = self::value($plan, 'mould', 'water');
 
         self::assertEqualsWithDelta(0.4, $water / $powder, 1e-9);
-        self::assertEqualsWithDelta((0.3 * 0.2 * 0.18 - self::value($plan, 'pattern', 'casting_volume')) * 1.12, $powder / 2600 + $water / 1000, 1e-6);
+        self::assertEqualsWithDelta(
+            (0.3 * 0.2 * 0.18 - self::value($plan, 'pattern', 'casting_volume')) * 1.12,
+            $powder / 2600 + $water / 1000,
+            1e-6,
+        );
     }
 
     public function testSiliconeIsTheBoxLessThePattern(): void
     {
-        self::assertGreaterThan(10.0, self::value(Plans::of(['mould.process' => 'silicone', 'metal.alloy' => 'pewter_low_cu'] + self::FLASK), 'mould', 'rubber'));
+        self::assertGreaterThan(
+            10.0,
+            self::value(Plans::of(['mould.process' => 'silicone', 'metal.alloy' => 'pewter_low_cu'] + self::FLASK), 'mould', 'rubber'),
+        );
     }
 
     public function testTheSmallestFlaskThatFitsIsNamed(): void
@@ -50,7 +57,10 @@ final class MouldStageTest extends TestCase
             ['name' => 'Large', 'length' => '600 mm', 'width' => '400 mm', 'cope' => '160 mm', 'drag' => '160 mm'],
             ['name' => 'Middling', 'length' => '320 mm', 'width' => '240 mm', 'cope' => '110 mm', 'drag' => '100 mm'],
         ];
-        $words = static fn (array $own): string => implode(' ', array_column(Plans::of([], ['flasks' => $own])->stages['mould']->assumptions, 'words'));
+        $words = static fn (array $own): string => implode(
+            ' ',
+            array_column(Plans::of([], ['flasks' => $own])->stages['mould']->assumptions, 'words'),
+        );
 
         self::assertStringContainsString('Middling', $words($flasks));
         self::assertStringContainsString('None of your flasks', $words([$flasks[0]]));
@@ -67,7 +77,8 @@ final class MouldStageTest extends TestCase
     public function testTheLiftIsHeadTimesAreaTimesDensity(): void
     {
         $plan = Plans::of();
-        // By hand, mm: the gates enter the foot, so 90 of metal stand over its upper side, 60 × 45 less the boss; 62 over the boss of 26 across;
+        // By hand, mm: the gates enter the foot, so 90 of metal stand over its upper side, 60 × 45 less the boss; 62 over the boss of 26
+        // across;
         // 92 over the ring, π(60² − 48²), which is two thinner than the foot. Liquid aluminium 2400 kg/m³.
         $boss = \M_PI * 13 ** 2;
         $litres = ((2700 - $boss) * 90 + $boss * 62 + \M_PI * (3600 - 2304) * 92) * 1e-9;
@@ -77,7 +88,9 @@ final class MouldStageTest extends TestCase
 
     public function testTwiceTheHeadLiftsTwiceAsHardAndTooLittleWeightIsABadRisk(): void
     {
-        $plate = ['casting.sections' => [['shape' => 'plate', 'length' => '120 mm', 'width' => '60 mm', 'thickness' => '6 mm', 'gates' => 1]]];
+        $plate = [
+            'casting.sections' => [['shape' => 'plate', 'length' => '120 mm', 'width' => '60 mm', 'thickness' => '6 mm', 'gates' => 1]],
+        ];
         $low = Plans::of(['mould.cope_weight' => '0.2 kg', 'mould.cope_mass' => '0.2 kg'] + $plate);
         $high = Plans::of(['gating.sprue_height' => '180 mm', 'mould.cope_weight' => '12 kg', 'mould.cope_mass' => '0.2 kg'] + $plate);
 
@@ -91,7 +104,12 @@ final class MouldStageTest extends TestCase
     public function testACoreLiftsTheCopeAsWellAndItsPrintsMustHoldIt(): void
     {
         $green = Plans::of(['core.volume' => '200 mL', 'metal.alloy' => 'tin_bronze', 'pour.temperature' => '1150 C']);
-        $oil = Plans::of(['mould.process' => 'oil_sand', 'core.volume' => '200 mL', 'metal.alloy' => 'tin_bronze', 'pour.temperature' => '1150 C']);
+        $oil = Plans::of([
+            'mould.process' => 'oil_sand',
+            'core.volume' => '200 mL',
+            'metal.alloy' => 'tin_bronze',
+            'pour.temperature' => '1150 C',
+        ]);
         $without = Plans::of(['metal.alloy' => 'tin_bronze', 'pour.temperature' => '1150 C']);
         // By hand: 200 cm³ of sand, 1.6 g/cm³, in bronze of 7.9 liquid: 1.26 kg, 12.4 N on 35 kPa: 3.5 cm².
         $lift = self::value($green, 'mould', 'core_lift');
@@ -105,14 +123,24 @@ final class MouldStageTest extends TestCase
 
     public function testHalvesTooHeavyForOnePersonAreNamed(): void
     {
-        $plan = Plans::of(['flask.length' => '600 mm', 'flask.width' => '500 mm', 'flask.cope' => '200 mm', 'flask.drag' => '200 mm'], ['safe_lift' => '20 kg']);
+        $plan = Plans::of(
+            ['flask.length' => '600 mm', 'flask.width' => '500 mm', 'flask.cope' => '200 mm', 'flask.drag' => '200 mm'],
+            ['safe_lift' => '20 kg'],
+        );
 
         self::assertContains('lift_cope', array_column($plan->stages['mould']->risks, 'code'));
     }
 
     public function testAHighPointWithoutAVentIsARiskUntilItHasOne(): void
     {
-        $codes = static fn (array $change): array => array_column(array_filter(Plans::of(['mould.process' => 'plaster', 'casting.sections' => Plans::sectionsWith('boss', $change)])->stages['venting']->risks, static fn (array $risk): bool => 'boss' === $risk['subject']), 'code');
+        $codes = static fn (array $change): array => array_column(
+            array_filter(
+                Plans::of(['mould.process' => 'plaster', 'casting.sections' => Plans::sectionsWith('boss', $change)])->stages['venting']
+                    ->risks,
+                static fn (array $risk): bool => 'boss' === $risk['subject'],
+            ),
+            'code',
+        );
 
         self::assertContains('high_point', $codes([]));
         self::assertNotContains('high_point', $codes(['vent' => true]));
@@ -120,7 +148,11 @@ final class MouldStageTest extends TestCase
 
     public function testWetterSandMakesMoreSteamAndOpenerSandLetsItOut(): void
     {
-        $steam = static fn (string $moisture, int $permeability): float => self::value(Plans::of(['sand.moisture' => $moisture, 'sand.permeability' => $permeability]), 'venting', 'steam');
+        $steam = static fn (string $moisture, int $permeability): float => self::value(
+            Plans::of(['sand.moisture' => $moisture, 'sand.permeability' => $permeability]),
+            'venting',
+            'steam',
+        );
 
         self::assertGreaterThan($steam('3 %', 70), $steam('6 %', 70));
         self::assertGreaterThan($steam('5 %', 140), $steam('5 %', 40));

@@ -19,14 +19,38 @@ final class PatternStageTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, float, float}> shape, volume mm³, surface mm²: school geometry */
     public static function bodies(): iterable
     {
-        yield 'plate' => [['shape' => 'plate', 'length' => '60 mm', 'width' => '40 mm', 'thickness' => '5 mm'], 60 * 40 * 5, 2 * (60 * 40 + 60 * 5 + 40 * 5)];
+        yield 'plate' => [
+            ['shape' => 'plate', 'length' => '60 mm', 'width' => '40 mm', 'thickness' => '5 mm'],
+            60 * 40 * 5,
+            2 * (60 * 40 + 60 * 5 + 40 * 5),
+        ];
         yield 'bar' => [['shape' => 'bar', 'length' => '100 mm', 'width' => '10 mm', 'thickness' => '10 mm'], 10_000, 4200];
-        yield 'cylinder' => [['shape' => 'cylinder', 'diameter' => '20 mm', 'height' => '50 mm'], \M_PI * 100 * 50, \M_PI * 20 * 50 + 2 * \M_PI * 100];
-        yield 'boss' => [['shape' => 'boss', 'diameter' => '30 mm', 'height' => '10 mm'], \M_PI * 225 * 10, \M_PI * 30 * 10 + 2 * \M_PI * 225];
-        yield 'tube' => [['shape' => 'tube', 'diameter' => '50 mm', 'wall' => '5 mm', 'height' => '80 mm'], \M_PI * (625 - 400) * 80, \M_PI * (50 + 40) * 80 + 2 * \M_PI * (625 - 400)];
-        yield 'ring' => [['shape' => 'ring', 'diameter' => '100 mm', 'width' => '10 mm', 'thickness' => '6 mm'], \M_PI * (2500 - 1600) * 6, \M_PI * (100 + 80) * 6 + 2 * \M_PI * (2500 - 1600)];
-        yield 'sphere' => [['shape' => 'sphere', 'diameter' => '24 mm'], \M_PI * 24 ** 3 / 6, \M_PI * 24 ** 2];
-        yield 'wedge' => [['shape' => 'wedge', 'length' => '40 mm', 'width' => '30 mm', 'thickness' => '10 mm', 'thin_end' => '4 mm'], 40 * 30 * 7, 40 * 30 + sqrt(40 ** 2 + 6 ** 2) * 30 + 2 * 40 * 7 + 30 * 14];
+        yield 'cylinder' => [
+            ['shape' => 'cylinder', 'diameter' => '20 mm', 'height' => '50 mm'],
+            \M_PI * 100 * 50,
+            \M_PI * 20 * 50 + 2 * \M_PI * 100,
+        ];
+        yield 'boss' => [
+            ['shape' => 'boss', 'diameter' => '30 mm', 'height' => '10 mm'],
+            \M_PI * 225 * 10,
+            \M_PI * 30 * 10 + 2 * \M_PI * 225,
+        ];
+        yield 'tube' => [
+            ['shape' => 'tube', 'diameter' => '50 mm', 'wall' => '5 mm', 'height' => '80 mm'],
+            \M_PI * (625 - 400) * 80,
+            \M_PI * (50 + 40) * 80 + 2 * \M_PI * (625 - 400),
+        ];
+        yield 'ring' => [
+            ['shape' => 'ring', 'diameter' => '100 mm', 'width' => '10 mm', 'thickness' => '6 mm'],
+            \M_PI * (2500 - 1600) * 6,
+            \M_PI * (100 + 80) * 6 + 2 * \M_PI * (2500 - 1600),
+        ];
+        yield 'sphere' => [['shape' => 'sphere', 'diameter' => '24 mm'], (\M_PI * 24 ** 3) / 6, \M_PI * 24 ** 2];
+        yield 'wedge' => [
+            ['shape' => 'wedge', 'length' => '40 mm', 'width' => '30 mm', 'thickness' => '10 mm', 'thin_end' => '4 mm'],
+            40 * 30 * 7,
+            40 * 30 + sqrt(40 ** 2 + 6 ** 2) * 30 + 2 * 40 * 7 + 30 * 14,
+        ];
         yield 'volume and area' => [['shape' => 'free', 'volume' => '12 mL', 'area' => '60 cm2'], 12_000, 6000];
     }
 
@@ -44,14 +68,22 @@ final class PatternStageTest extends TestCase
     public function testSeveralOfAKindCountAsOftenAsThereAre(): void
     {
         $boss = ['id' => 'boss', 'label' => 'Boss', 'shape' => 'boss', 'diameter' => '20 mm', 'height' => '10 mm', 'joins' => 'foot'];
-        $volume = static fn (array $more): float => Plans::of(['casting.sections' => [Plans::sections()[0], $more + $boss]])->figure('pattern', 'casting_volume')->value->si ?? 0.0;
+        $volume = static fn (array $more): float => Plans::of(['casting.sections' => [Plans::sections()[0], $more + $boss]])->figure(
+            'pattern',
+            'casting_volume',
+        )->value->si ?? 0.0;
 
         self::assertEqualsWithDelta(3 * \M_PI * 100 * 10 * 1e-9, $volume(['count' => 4]) - $volume(['count' => 1]), 1e-12);
     }
 
     public function testASectionThatLacksAMeasureIsNamedAndTheRestIsComputed(): void
     {
-        $plan = Plans::of(['casting.sections' => [Plans::sections()[0], ['id' => 'boss', 'label' => 'Boss', 'shape' => 'boss', 'diameter' => '20 mm', 'joins' => 'foot']]]);
+        $plan = Plans::of([
+            'casting.sections' => [
+                Plans::sections()[0],
+                ['id' => 'boss', 'label' => 'Boss', 'shape' => 'boss', 'diameter' => '20 mm', 'joins' => 'foot'],
+            ],
+        ]);
 
         self::assertStringContainsString('Boss', implode(' ', array_column($plan->stages['pattern']->missing, 'words')));
         self::assertEqualsWithDelta(16_200e-9, $plan->figure('pattern', 'casting_volume')?->value->si, 1e-12);
@@ -83,7 +115,10 @@ final class PatternStageTest extends TestCase
         yield 'in kilograms' => [[['width' => '2 kg'] + $foot], '/planned/casting.sections/0/width'];
         yield 'a measure nobody knows' => [[['thicknes' => '3 mm'] + $foot], '/planned/casting.sections/0/thicknes'];
         yield 'joined to nothing' => [[$foot, ['id' => 'b', 'joins' => 'leg'] + $foot], '/planned/casting.sections/1/joins'];
-        yield 'a wall thicker than the tube' => [[['id' => 't', 'label' => 'T', 'shape' => 'tube', 'diameter' => '20 mm', 'wall' => '12 mm', 'height' => '30 mm']], '/planned/casting.sections/0/wall'];
+        yield 'a wall thicker than the tube' => [
+            [['id' => 't', 'label' => 'T', 'shape' => 'tube', 'diameter' => '20 mm', 'wall' => '12 mm', 'height' => '30 mm']],
+            '/planned/casting.sections/0/wall',
+        ];
     }
 
     #[DataProvider('faults')]
@@ -115,6 +150,8 @@ final class PatternStageTest extends TestCase
     /** @param list<array<string, mixed>> $raw */
     private static function sections(array $raw): Sections
     {
-        return Records::read(['planned' => ['casting.sections' => $raw]])->values()->sections() ?? throw new \LogicException('no sections');
+        return Records::read(['planned' => ['casting.sections' => $raw]])
+            ->values()
+            ->sections() ?? throw new \LogicException('no sections');
     }
 }

@@ -76,7 +76,14 @@ function Head({ attempt }: { attempt: Attempt }) {
           </h1>
           {attempt.name && <p className="figure text-lg">{attempt.name}</p>}
           <p className="text-soft">
-            {[attempt.process_label, attempt.alloy_label, attempt.pour_temperature, attempt.poured_on ? dayWords(attempt.poured_on) : 'not poured yet'].filter(Boolean).join(' · ')}
+            {[
+              attempt.process_label,
+              attempt.alloy_label,
+              attempt.pour_temperature,
+              attempt.poured_on ? dayWords(attempt.poured_on) : 'not poured yet',
+            ]
+              .filter(Boolean)
+              .join(' · ')}
           </p>
           {attempt.note && <p className="mt-1 max-w-prose italic">“{attempt.note}”</p>}
         </div>
@@ -141,7 +148,10 @@ function ThisRecord({ attempt }: { attempt: Attempt }) {
 /** Unlikely values were kept as written; the caster is asked once. */
 function Questions() {
   const state: unknown = useLocation().state;
-  const questions = typeof state === 'object' && state !== null && 'questions' in state && Array.isArray(state.questions) ? (state.questions as string[]) : [];
+  const questions =
+    typeof state === 'object' && state !== null && 'questions' in state && Array.isArray(state.questions)
+      ? (state.questions as string[])
+      : [];
   if (questions.length === 0) return null;
   return (
     <div className="caution mt-4" role="status">
@@ -177,7 +187,9 @@ function Inspection({ attempt }: { attempt: Attempt }) {
         <PickOne label="Verdict" choices={handbook.choices['verdict'] ?? []} value={verdict} onChange={judge} />
       </div>
       <Pressed outcome={outcome} />
-      {attempt.state === 'poured' && <p className="mt-1 text-soft">Good enough for what it is for counts. What you find goes below, piece by piece.</p>}
+      {attempt.state === 'poured' && (
+        <p className="mt-1 text-soft">Good enough for what it is for counts. What you find goes below, piece by piece.</p>
+      )}
     </section>
   );
 }
@@ -190,12 +202,25 @@ function Answers({ attempt }: { attempt: Attempt }) {
       <ul className="rule mt-1 md:columns-2 md:gap-10">
         {attempt.answers_of_plan.map((answer) => (
           <li key={answer.stage} className="hairline flex break-inside-avoid gap-3 py-1.5 first:border-t-0">
-            <Link to={`/attempts/${attempt.id}/plan?stage=${answer.stage === 'venting' ? 'feeding' : answer.stage}`} className="w-24 flex-none">
+            <Link
+              to={`/attempts/${attempt.id}/plan?stage=${answer.stage === 'venting' ? 'feeding' : answer.stage}`}
+              className="w-24 flex-none"
+            >
               {answer.title}
             </Link>
             <span className="flex gap-1.5">
               <StandingMark standing={answer.standing} />
-              <span className={answer.standing === 'bad' || answer.standing === 'risky' ? 'font-semibold' : answer.standing === 'unknown' ? 'text-soft' : ''}>{answer.words}</span>
+              <span
+                className={
+                  answer.standing === 'bad' || answer.standing === 'risky'
+                    ? 'font-semibold'
+                    : answer.standing === 'unknown'
+                      ? 'text-soft'
+                      : ''
+                }
+              >
+                {answer.words}
+              </span>
             </span>
           </li>
         ))}
@@ -240,7 +265,15 @@ function Unreadable({ attempt }: { attempt: Attempt }) {
   );
 }
 
-function FindingsBlock({ attempt, editing, setEditing }: { attempt: Attempt; editing: Finding | 'new' | null; setEditing: (next: Finding | 'new' | null) => void }) {
+function FindingsBlock({
+  attempt,
+  editing,
+  setEditing,
+}: {
+  attempt: Attempt;
+  editing: Finding | 'new' | null;
+  setEditing: (next: Finding | 'new' | null) => void;
+}) {
   const handbook = useHandbook();
   const change = useChange();
   const { outcome, run } = useSaving();
@@ -279,7 +312,9 @@ function FindingsBlock({ attempt, editing, setEditing }: { attempt: Attempt; edi
               <div className="min-w-52 flex-1">
                 <p className="figure text-lg">
                   {defectWords(handbook, finding.kind)}
-                  {finding.severity && <span className="ml-3 font-medium text-soft">{wordsFor(handbook, 'severity', finding.severity).toLowerCase()}</span>}
+                  {finding.severity && (
+                    <span className="ml-3 font-medium text-soft">{wordsFor(handbook, 'severity', finding.severity).toLowerCase()}</span>
+                  )}
                 </p>
                 <p className="text-soft">
                   {[
@@ -308,13 +343,25 @@ function FindingsBlock({ attempt, editing, setEditing }: { attempt: Attempt; edi
       )}
       <NewFinding attempt={attempt} open={editing === 'new'} onOpen={() => setEditing('new')} onClose={() => setEditing(null)} />
       {moving && <MoveFinding attempt={attempt} finding={moving} run={run} onClose={() => setMoving(null)} />}
-      {editing !== 'new' && editing !== null && <KnownFinding key={editing.id} attempt={attempt} finding={editing} onClose={() => setEditing(null)} />}
+      {editing !== 'new' && editing !== null && (
+        <KnownFinding key={editing.id} attempt={attempt} finding={editing} onClose={() => setEditing(null)} />
+      )}
     </section>
   );
 }
 
 /** A finding that was written at the wrong attempt. */
-function MoveFinding({ attempt, finding, run, onClose }: { attempt: Attempt; finding: Finding; run: ReturnType<typeof useSaving>['run']; onClose: () => void }) {
+function MoveFinding({
+  attempt,
+  finding,
+  run,
+  onClose,
+}: {
+  attempt: Attempt;
+  finding: Finding;
+  run: ReturnType<typeof useSaving>['run'];
+  onClose: () => void;
+}) {
   const change = useChange();
   const casting = useQuery({
     queryKey: ['castings', attempt.casting_id, null],
@@ -323,7 +370,11 @@ function MoveFinding({ attempt, finding, run, onClose }: { attempt: Attempt; fin
   const others = casting.data?.trail.filter((other) => other.id !== attempt.id) ?? [];
   const move = (to: string) => {
     void run(() =>
-      change({ label: `${nameOf(attempt)}: a finding moved`, path: `/attempts/${to}`, changes: [{ part: 'finding', id: finding.id, set: { attempt: { was: attempt.id, to } } }] }),
+      change({
+        label: `${nameOf(attempt)}: a finding moved`,
+        path: `/attempts/${to}`,
+        changes: [{ part: 'finding', id: finding.id, set: { attempt: { was: attempt.id, to } } }],
+      }),
     );
     onClose();
   };
@@ -351,7 +402,11 @@ function NewFinding({ attempt, open, onOpen, onClose }: { attempt: Attempt; open
   const id = useDraftPart(record, 'finding')?.id ?? fresh;
   const draft = useDraft(
     record,
-    { label: `${nameOf(attempt)}: a finding`, path: `/attempts/${attempt.id}`, parts: { finding: { part: 'finding', id, create: { attempt: attempt.id } } } },
+    {
+      label: `${nameOf(attempt)}: a finding`,
+      path: `/attempts/${attempt.id}`,
+      parts: { finding: { part: 'finding', id, create: { attempt: attempt.id } } },
+    },
     {},
   );
   const { busy, outcome, run } = useSaving();
@@ -432,7 +487,12 @@ function Stages({ attempt, selected }: { attempt: Attempt; selected: readonly st
             <h3 className="lettering text-ink">{stage.title}</h3>
             <dl>
               {stage.rows.map((row) => (
-                <Value key={row.field.key} row={row} marked={selected.includes(row.field.key)} changed={attempt.changed_fields.includes(row.field.key)} />
+                <Value
+                  key={row.field.key}
+                  row={row}
+                  marked={selected.includes(row.field.key)}
+                  changed={attempt.changed_fields.includes(row.field.key)}
+                />
               ))}
             </dl>
           </div>
@@ -449,7 +509,15 @@ function Stages({ attempt, selected }: { attempt: Attempt; selected: readonly st
 }
 
 /** Planned and as made stand side by side where they differ. */
-function Value({ row, marked, changed }: { row: { field: Field; planned: string | null; made: string | null }; marked: boolean; changed: boolean }) {
+function Value({
+  row,
+  marked,
+  changed,
+}: {
+  row: { field: Field; planned: string | null; made: string | null };
+  marked: boolean;
+  changed: boolean;
+}) {
   const differs = row.planned !== null && row.made !== null && row.planned !== row.made;
   return (
     <div className={`hairline flex items-baseline justify-between gap-4 py-1.5 ${marked ? 'bg-wash px-2' : ''}`}>

@@ -21,7 +21,10 @@ export function seenOf(attempt: Attempt): Record<string, Stands> {
 }
 
 export function standing(value: ShownValue): Stands {
-  return { raw: value.raw as Plain, shown: typeof value.raw === 'number' || typeof value.raw === 'string' ? String(value.raw) : value.shown };
+  return {
+    raw: value.raw as Plain,
+    shown: typeof value.raw === 'number' || typeof value.raw === 'string' ? String(value.raw) : value.shown,
+  };
 }
 
 /** Where a value is kept once it is made: with the heat what belongs to the melt, else with the attempt. */

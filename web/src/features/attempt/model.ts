@@ -35,6 +35,8 @@ export function stagesOf(attempt: Attempt, fields: readonly Field[]): StageRows[
 /** Planned values of a poured attempt that nothing was noted for. */
 export function notMadeYet(attempt: Attempt, fields: readonly Field[]): { label: string; planned: string }[] {
   return stagesOf(attempt, fields).flatMap((stage) =>
-    stage.rows.flatMap((row) => (row.planned !== null && row.made === null && row.field.kind !== 'sections' ? [{ label: row.field.label, planned: row.planned }] : [])),
+    stage.rows.flatMap((row) =>
+      row.planned !== null && row.made === null && row.field.kind !== 'sections' ? [{ label: row.field.label, planned: row.planned }] : [],
+    ),
   );
 }

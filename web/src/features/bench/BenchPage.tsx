@@ -21,7 +21,13 @@ export function BenchPage() {
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_20rem]">
       <section>
         <h1>On the bench</h1>
-        {bench.isPending ? <Loading /> : bench.isError ? <Failed error={bench.error} retry={() => void bench.refetch()} /> : <Waiting bench={bench.data} />}
+        {bench.isPending ? (
+          <Loading />
+        ) : bench.isError ? (
+          <Failed error={bench.error} retry={() => void bench.refetch()} />
+        ) : (
+          <Waiting bench={bench.data} />
+        )}
       </section>
       <aside>
         <h2 className="border-b-[3px] border-double border-ink pb-1">Repeat list</h2>
@@ -64,7 +70,9 @@ function Waiting({ bench }: { bench: Bench }) {
                   </Link>
                 </p>
                 <p className="text-soft">
-                  {[line.process_label, line.alloy_label, line.pour_temperature, line.poured_on ? dayWords(line.poured_on) : null].filter(Boolean).join(' · ')}
+                  {[line.process_label, line.alloy_label, line.pour_temperature, line.poured_on ? dayWords(line.poured_on) : null]
+                    .filter(Boolean)
+                    .join(' · ')}
                 </p>
                 {line.changed.length > 0 && line.state === 'planned' && (
                   <p>
@@ -86,7 +94,11 @@ function Waiting({ bench }: { bench: Bench }) {
 function RepeatList({ entries }: { entries: Bench['repeat_list'] }) {
   const handbook = useHandbook();
   if (entries.length === 0) {
-    return <p className="mt-3 text-soft">Causes that you confirm on Why are kept here, so that your own past mistakes stand in front of you before the next pour.</p>;
+    return (
+      <p className="mt-3 text-soft">
+        Causes that you confirm on Why are kept here, so that your own past mistakes stand in front of you before the next pour.
+      </p>
+    );
   }
   return (
     <>
@@ -100,7 +112,9 @@ function RepeatList({ entries }: { entries: Bench['repeat_list'] }) {
               <span className="font-semibold">{entry.label}</span>
               <span className="block text-sm text-soft">
                 {entry.last_on ? `last ${dayWords(entry.last_on)}` : ''}
-                {entry.processes && entry.processes.length < 4 ? ` · ${entry.processes.map((process) => wordsFor(handbook, 'process', process).toLowerCase()).join(', ')}` : ''}
+                {entry.processes && entry.processes.length < 4
+                  ? ` · ${entry.processes.map((process) => wordsFor(handbook, 'process', process).toLowerCase()).join(', ')}`
+                  : ''}
               </span>
             </span>
           </li>

@@ -6,7 +6,13 @@ import { Pressed } from '../../shared/ui/Pressed';
 import { Empty } from '../../shared/ui/states';
 import { useSaving } from '../../shared/ui/useSaving';
 
-const KINDS: Record<string, string> = { casting: 'Casting with its attempts', attempt: 'Attempt', heat: 'Heat', finding: 'Finding', workshop_row: 'From the workshop' };
+const KINDS: Record<string, string> = {
+  casting: 'Casting with its attempts',
+  attempt: 'Attempt',
+  heat: 'Heat',
+  finding: 'Finding',
+  workshop_row: 'From the workshop',
+};
 
 /** What was thrown away, and how long it can still be had back. */
 export function BinPage() {
@@ -14,7 +20,13 @@ export function BinPage() {
   const change = useChange();
   const { outcome, run } = useSaving();
   const restore = (thing: Bin['things'][number]) =>
-    void run(() => change({ label: `${thing.words}: out of the bin`, path: '/bin', changes: [{ part: thing.part, id: thing.id, set: { binned: { was: true, to: false } } }] }));
+    void run(() =>
+      change({
+        label: `${thing.words}: out of the bin`,
+        path: '/bin',
+        changes: [{ part: thing.part, id: thing.id, set: { binned: { was: true, to: false } } }],
+      }),
+    );
   return (
     <article>
       <h1>Bin</h1>
@@ -29,7 +41,8 @@ export function BinPage() {
               <span>
                 <span className="figure block text-lg">{thing.words}</span>
                 <span className="text-soft">
-                  {KINDS[thing.part] ?? thing.part} · thrown away {dayWords(thing.binned_on)} · {thing.days_left === 1 ? '1 day' : `${thing.days_left} days`} left
+                  {KINDS[thing.part] ?? thing.part} · thrown away {dayWords(thing.binned_on)} ·{' '}
+                  {thing.days_left === 1 ? '1 day' : `${thing.days_left} days`} left
                 </span>
               </span>
               <button type="button" className="press" onClick={() => restore(thing)}>

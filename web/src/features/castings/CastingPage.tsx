@@ -72,7 +72,15 @@ export function CastingPage() {
           )}
         </>
       )}
-      <RecordTools part="casting" id={casting.id} label={casting.name} path={`/castings/${casting.id}`} name={casting.name} history={`castings/${casting.id}`} onGone="/castings" />
+      <RecordTools
+        part="casting"
+        id={casting.id}
+        label={casting.name}
+        path={`/castings/${casting.id}`}
+        name={casting.name}
+        history={`castings/${casting.id}`}
+        onGone="/castings"
+      />
     </article>
   );
 }
@@ -180,10 +188,16 @@ function SheetBetween({ sheet }: { sheet: FollowedSheet }) {
                       {defectWords(handbook, prediction.defect)}
                     </th>
                     <td className="pr-4 text-soft">
-                      foretold <span className="figure text-ink">{outcomeWords(prediction.expected)}</span> ({Math.round(prediction.before * 100)} →{' '}
-                      {Math.round(prediction.after * 100)} %)
+                      foretold <span className="figure text-ink">{outcomeWords(prediction.expected)}</span> (
+                      {Math.round(prediction.before * 100)} → {Math.round(prediction.after * 100)} %)
                     </td>
-                    <td>{score ? <Held held={score.held} words={outcomeWords(score.found)} /> : <span className="text-soft">not known yet</span>}</td>
+                    <td>
+                      {score ? (
+                        <Held held={score.held} words={outcomeWords(score.found)} />
+                      ) : (
+                        <span className="text-soft">not known yet</span>
+                      )}
+                    </td>
                   </tr>
                 );
               })}

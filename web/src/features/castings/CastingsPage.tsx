@@ -54,11 +54,16 @@ function Line({ casting }: { casting: CastingInList }) {
   const last = casting.trail.at(-1);
   return (
     <li className="hairline first:border-t-0">
-      <Link to={`/castings/${casting.id}`} className="grid items-center gap-x-6 gap-y-1 py-4 no-underline hover:bg-wash md:grid-cols-[1fr_auto_11rem]">
+      <Link
+        to={`/castings/${casting.id}`}
+        className="grid items-center gap-x-6 gap-y-1 py-4 no-underline hover:bg-wash md:grid-cols-[1fr_auto_11rem]"
+      >
         <span>
           <span className="figure block text-xl underline decoration-1 underline-offset-4">{casting.name}</span>
           <span className="text-soft">
-            {[wordsFor(handbook, 'purpose', casting.purpose), casting.wanted > 1 ? `${casting.wanted} wanted` : '', casting.note].filter(Boolean).join(' · ')}
+            {[wordsFor(handbook, 'purpose', casting.purpose), casting.wanted > 1 ? `${casting.wanted} wanted` : '', casting.note]
+              .filter(Boolean)
+              .join(' · ')}
           </span>
         </span>
         <span className="flex items-center" aria-label={`${casting.trail.length} attempts`}>

@@ -15,7 +15,11 @@ export function NewCasting({ open, onClose, onAdded }: { open: boolean; onClose:
   const [fresh] = useState(() => freshId());
   const id = useDraftPart(RECORD, 'casting')?.id ?? fresh;
   const handbook = useHandbook();
-  const draft = useDraft(RECORD, { label: 'A new casting', path: '/castings', parts: { casting: { part: 'casting', id, create: {} } } }, {});
+  const draft = useDraft(
+    RECORD,
+    { label: 'A new casting', path: '/castings', parts: { casting: { part: 'casting', id, create: {} } } },
+    {},
+  );
   const { busy, outcome, run } = useSaving();
   const text = (name: string) => draft.at(`casting/${name}`)?.shown ?? '';
   const [asked, setAsked] = useState(false);
@@ -63,7 +67,12 @@ export function NewCasting({ open, onClose, onAdded }: { open: boolean; onClose:
           value={text('wanted')}
           onChange={(event) => draft.set('casting/wanted', event.target.value || null)}
         />
-        <TextEntry label="Note" error={draft.problem('casting/note')} value={text('note')} onChange={(event) => draft.set('casting/note', event.target.value || null)} />
+        <TextEntry
+          label="Note"
+          error={draft.problem('casting/note')}
+          value={text('note')}
+          onChange={(event) => draft.set('casting/note', event.target.value || null)}
+        />
         <DraftState draft={draft} outcome={outcome} what="The casting" onDrop={() => void draft.drop()} />
         <button type="submit" className="press press-molten justify-self-start px-8" disabled={busy}>
           {busy ? 'Saving' : 'Add the casting'}

@@ -73,17 +73,30 @@ export function ChangeSheetPage() {
                 : `Start attempt ${attempt.number + 1} with ${accepted.length === 1 ? 'this change' : `these ${accepted.length} changes`}`}
             </button>
           )}
-          {!closed && accepted.length > 0 && <p className="mt-2 text-sm text-soft">The plan is copied with the changes in it, and these predictions stay as written.</p>}
+          {!closed && accepted.length > 0 && (
+            <p className="mt-2 text-sm text-soft">The plan is copied with the changes in it, and these predictions stay as written.</p>
+          )}
         </aside>
       </div>
     </article>
   );
 }
 
-function Proposals({ sheet, closed, busy, onSet }: { sheet: ChangeSheet; closed: boolean; busy: boolean; onSet: (proposal: Proposal, on: boolean, own?: string) => void }) {
+function Proposals({
+  sheet,
+  closed,
+  busy,
+  onSet,
+}: {
+  sheet: ChangeSheet;
+  closed: boolean;
+  busy: boolean;
+  onSet: (proposal: Proposal, on: boolean, own?: string) => void;
+}) {
   const causes = [...new Set(sheet.proposals.map((proposal) => proposal.cause))];
   const shown = (cause: string) => sheet.proposals.filter((proposal) => proposal.cause === cause && (!closed || proposal.accepted));
-  if (sheet.proposals.length === 0) return <p className="rule pt-3 text-soft">Nothing to change: no cause stands out. Add a finding, or answer a check on Why.</p>;
+  if (sheet.proposals.length === 0)
+    return <p className="rule pt-3 text-soft">Nothing to change: no cause stands out. Add a finding, or answer a check on Why.</p>;
   return causes.map((cause) => {
     const rows = shown(cause);
     const first = rows[0];
@@ -91,7 +104,8 @@ function Proposals({ sheet, closed, busy, onSet }: { sheet: ChangeSheet; closed:
     return (
       <section key={cause} className="mb-5" aria-label={`Against: ${first.cause_label}`}>
         <h2 className="lettering text-ink">
-          Against “{first.cause_label.toLowerCase()}” <span className="font-normal text-soft">{Math.round(first.cause_probability * 100)} %</span>
+          Against “{first.cause_label.toLowerCase()}”{' '}
+          <span className="font-normal text-soft">{Math.round(first.cause_probability * 100)} %</span>
         </h2>
         <ul className="rule mt-1">
           {rows.map((proposal) => (
@@ -103,7 +117,17 @@ function Proposals({ sheet, closed, busy, onSet }: { sheet: ChangeSheet; closed:
   });
 }
 
-function Line({ proposal, closed, busy, onSet }: { proposal: Proposal; closed: boolean; busy: boolean; onSet: (proposal: Proposal, on: boolean, own?: string) => void }) {
+function Line({
+  proposal,
+  closed,
+  busy,
+  onSet,
+}: {
+  proposal: Proposal;
+  closed: boolean;
+  busy: boolean;
+  onSet: (proposal: Proposal, on: boolean, own?: string) => void;
+}) {
   const [own, setOwn] = useState<string | null>(null);
   const measured = typeof proposal.new_raw === 'object' && proposal.new_raw !== null;
   return (
@@ -131,7 +155,12 @@ function Line({ proposal, closed, busy, onSet }: { proposal: Proposal; closed: b
               setOwn(null);
             }}
           >
-            <input className="entry" aria-label={`New value for ${proposal.field_label ?? ''}`} value={own} onChange={(event) => setOwn(event.target.value)} />
+            <input
+              className="entry"
+              aria-label={`New value for ${proposal.field_label ?? ''}`}
+              value={own}
+              onChange={(event) => setOwn(event.target.value)}
+            />
             <button type="submit" className="press" disabled={busy}>
               Set
             </button>
@@ -195,11 +224,21 @@ function Predictions({ predictions }: { predictions: readonly Prediction[] }) {
           </div>
           <svg viewBox="0 0 300 18" className="block h-[18px] w-full" preserveAspectRatio="none" aria-hidden="true">
             <path d="M0 17H300" stroke="var(--ink)" strokeWidth="1.2" vectorEffect="non-scaling-stroke" />
-            <rect x="0" y="3" width={Math.max(1, prediction.before * 300)} height="13" fill="none" stroke="var(--line)" strokeWidth="1.5" vectorEffect="non-scaling-stroke" />
+            <rect
+              x="0"
+              y="3"
+              width={Math.max(1, prediction.before * 300)}
+              height="13"
+              fill="none"
+              stroke="var(--line)"
+              strokeWidth="1.5"
+              vectorEffect="non-scaling-stroke"
+            />
             <rect x="0" y="6" width={Math.max(1, prediction.after * 300)} height="10" fill="var(--ink)" />
           </svg>
           <p className="text-sm text-soft">
-            seen again {Math.round(prediction.before * 100)} in 100 unchanged, <span className="text-ink">{Math.round(prediction.after * 100)} in 100</span> so
+            seen again {Math.round(prediction.before * 100)} in 100 unchanged,{' '}
+            <span className="text-ink">{Math.round(prediction.after * 100)} in 100</span> so
           </p>
         </li>
       ))}

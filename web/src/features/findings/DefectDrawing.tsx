@@ -14,7 +14,9 @@ export function DefectDrawing({ kind, width = 108 }: { kind: string; width?: num
       </defs>
       <path d={drawing.outline} fill={`url(#${id})`} stroke="var(--ink)" strokeWidth="1.5" strokeLinejoin="round" />
       {drawing.holes && <path d={drawing.holes} fill="var(--sheet)" stroke="var(--molten)" strokeWidth="1.5" strokeLinejoin="round" />}
-      {drawing.strokes && <path d={drawing.strokes} fill="none" stroke="var(--molten)" strokeWidth="1.8" strokeLinecap="round" strokeLinejoin="round" />}
+      {drawing.strokes && (
+        <path d={drawing.strokes} fill="none" stroke="var(--molten)" strokeWidth="1.8" strokeLinecap="round" strokeLinejoin="round" />
+      )}
       {drawing.marks && <path d={drawing.marks} fill="var(--molten)" stroke="var(--molten)" strokeWidth="0.8" />}
     </svg>
   );

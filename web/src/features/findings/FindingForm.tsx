@@ -44,7 +44,9 @@ function FindingBody({ draft, done, onDone, busy = false, outcome = null }: Omit
         }}
       />
     );
-  const faults = ['kind', 'places', 'looks', 'shown_at', 'severity', 'note'].map((name) => draft.problem(`finding/${name}`)).filter((fault) => fault !== undefined);
+  const faults = ['kind', 'places', 'looks', 'shown_at', 'severity', 'note']
+    .map((name) => draft.problem(`finding/${name}`))
+    .filter((fault) => fault !== undefined);
   return (
     <form
       onSubmit={(event) => {
@@ -66,7 +68,12 @@ function FindingBody({ draft, done, onDone, busy = false, outcome = null }: Omit
       </div>
       <div className="mt-4 grid gap-5">
         <Asked words="Where does it sit?">
-          <PickMany label="Where it sits" choices={list('place')} value={listAt(draft, 'places')} onChange={(places) => set('places', places)} />
+          <PickMany
+            label="Where it sits"
+            choices={list('place')}
+            value={listAt(draft, 'places')}
+            onChange={(places) => set('places', places)}
+          />
         </Asked>
         <Asked words="How does it look?">
           <PickMany label="How it looks" choices={list('look')} value={listAt(draft, 'looks')} onChange={(looks) => set('looks', looks)} />
@@ -76,12 +83,21 @@ function FindingBody({ draft, done, onDone, busy = false, outcome = null }: Omit
             <PickOne label="When it showed" choices={list('shown_at')} value={text('shown_at')} onChange={(at) => set('shown_at', at)} />
           </Asked>
           <Asked words="How bad is it for what it is meant to do?">
-            <PickOne label="How bad" choices={list('severity')} value={text('severity')} onChange={(severity) => set('severity', severity)} />
+            <PickOne
+              label="How bad"
+              choices={list('severity')}
+              value={text('severity')}
+              onChange={(severity) => set('severity', severity)}
+            />
           </Asked>
         </div>
         <label className="lettering">
           Note
-          <input className="entry normal-case tracking-normal text-ink" value={text('note') ?? ''} onChange={(event) => set('note', event.target.value || null)} />
+          <input
+            className="entry normal-case tracking-normal text-ink"
+            value={text('note') ?? ''}
+            onChange={(event) => set('note', event.target.value || null)}
+          />
         </label>
         {faults.map((fault) => (
           <p key={fault} role="alert" className="font-semibold text-molten">
@@ -125,7 +141,12 @@ function Atlas({ onPick }: { onPick: (kind: string) => void }) {
     <div>
       <label className="lettering">
         Find by word
-        <input className="entry normal-case tracking-normal text-ink" value={words} onChange={(event) => setWords(event.target.value)} placeholder="hole, crack, rough…" />
+        <input
+          className="entry normal-case tracking-normal text-ink"
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+          placeholder="hole, crack, rough…"
+        />
       </label>
       {Object.entries(handbook.classes).map(([letter, label]) => {
         const defects = handbook.defects.filter((defect) => defect.class === letter && wanted(defect));
@@ -138,7 +159,12 @@ function Atlas({ onPick }: { onPick: (kind: string) => void }) {
             <ul className="mt-1 grid grid-cols-2 sm:grid-cols-4 lg:grid-cols-6">
               {defects.map((defect) => (
                 <li key={defect.code} className="border-r border-b border-hair">
-                  <button type="button" className="flex h-full w-full flex-col items-center gap-1 p-2 hover:bg-wash" onClick={() => onPick(defect.code)} title={defect.words}>
+                  <button
+                    type="button"
+                    className="flex h-full w-full flex-col items-center gap-1 p-2 hover:bg-wash"
+                    onClick={() => onPick(defect.code)}
+                    title={defect.words}
+                  >
                     <DefectDrawing kind={defect.code} />
                     <span className="font-narrow leading-tight font-medium">{defect.label}</span>
                   </button>

@@ -81,10 +81,17 @@ export const drawings: Record<string, Drawing> = {
   },
   hot_tear: { outline: 'M8 6H26V28H64V46H8Z', strokes: 'M26 28L22 31L24 34L18 36L20 40L15 42' },
   cold_crack: { outline: BLOCK, strokes: 'M42 14L30 42' },
-  cold_shut: { outline: BLOCK, strokes: 'M36 14C31 20 41 24 36 30C32 35 39 38 36 42', holes: 'M33 14C34 18 38 18 39 14Z M33 42C34 38 38 38 39 42Z' },
+  cold_shut: {
+    outline: BLOCK,
+    strokes: 'M36 14C31 20 41 24 36 30C32 35 39 38 36 42',
+    holes: 'M33 14C34 18 38 18 39 14Z M33 42C34 38 38 38 39 42Z',
+  },
   foam_fold: { outline: BLOCK, strokes: 'M14 20C22 26 26 16 34 22S48 28 58 20M16 32C24 38 30 28 38 33S52 38 58 31' },
   brittle_break: { outline: 'M8 14H32L28 20L36 25L30 31L37 36L32 42H8Z M42 14H64V42H43L48 36L41 31L47 25L39 20Z' },
-  rough_skin: { outline: 'M8 15L11 12L14 16L17 12L20 15L23 11L26 16L29 12L32 15L35 12L38 16L41 11L44 15L47 12L50 16L53 12L56 15L59 11L62 15L64 13V42H8Z' },
+  rough_skin: {
+    outline:
+      'M8 15L11 12L14 16L17 12L20 15L23 11L26 16L29 12L32 15L35 12L38 16L41 11L44 15L47 12L50 16L53 12L56 15L59 11L62 15L64 13V42H8Z',
+  },
   penetration: {
     outline: BLOCK,
     marks: dots([
@@ -103,7 +110,10 @@ export const drawings: Record<string, Drawing> = {
   },
   scab: { outline: 'M8 14H24L22 8H50L47 14H64V42H8Z', strokes: 'M24 14H47' },
   erosion: { outline: BLOCK, strokes: 'M10 28L30 18M10 28L34 25M10 28L34 32M10 28L28 38', marks: dot(10, 28, 2.4) },
-  wrinkled_skin: { outline: 'M8 14C11 10 14 18 18 13S24 18 28 13S34 18 38 13S44 18 48 13S56 18 64 13V42H8Z', strokes: 'M12 20C18 16 20 24 26 20S36 24 42 20S54 24 60 19' },
+  wrinkled_skin: {
+    outline: 'M8 14C11 10 14 18 18 13S24 18 28 13S34 18 38 13S44 18 48 13S56 18 64 13V42H8Z',
+    strokes: 'M12 20C18 16 20 24 26 20S36 24 42 20S54 24 60 19',
+  },
   foamy_skin: {
     outline: BLOCK,
     holes: dots([

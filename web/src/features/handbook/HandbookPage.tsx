@@ -31,7 +31,10 @@ export function HandbookPage() {
           <Alloys handbook={handbook} />
         </Tabs.Content>
         <Tabs.Content value="cautions">
-          <p className="mt-4 max-w-prose">The usual cautions of the trade. Local rules and licensed practice come first, and a caution that is not here may still apply to you.</p>
+          <p className="mt-4 max-w-prose">
+            The usual cautions of the trade. Local rules and licensed practice come first, and a caution that is not here may still apply to
+            you.
+          </p>
           <ul className="mt-4 grid gap-4">
             {handbook.cautions.map((caution) => (
               <li key={caution.code} className="caution">

@@ -53,7 +53,11 @@ export function LedgerPage() {
   const select = (name: 'process' | 'alloy' | 'verdict' | 'defect', label: string, choices: readonly { code: string; label: string }[]) => (
     <label className="lettering">
       {label}
-      <select className="entry normal-case tracking-normal text-ink" value={filter[name]} onChange={(event) => set({ [name]: event.target.value })}>
+      <select
+        className="entry normal-case tracking-normal text-ink"
+        value={filter[name]}
+        onChange={(event) => set({ [name]: event.target.value })}
+      >
         <option value="">all</option>
         {choices.map((choice) => (
           <option key={choice.code} value={choice.code}>
@@ -126,7 +130,10 @@ function Row({ line }: { line: LedgerLine }) {
   const handbook = useHandbook();
   return (
     <li className="hairline first:border-t-0">
-      <Link to={`/attempts/${line.id}`} className="grid grid-cols-[2rem_1fr] items-center gap-x-4 py-2 no-underline hover:bg-wash md:grid-cols-[2rem_7rem_14rem_1fr_6rem_14rem]">
+      <Link
+        to={`/attempts/${line.id}`}
+        className="grid grid-cols-[2rem_1fr] items-center gap-x-4 py-2 no-underline hover:bg-wash md:grid-cols-[2rem_7rem_14rem_1fr_6rem_14rem]"
+      >
         <span title={verdictWords(line.state, line.verdict)}>
           <VerdictMark state={line.state} verdict={line.verdict} size={26} />
           <span className="sr-only">{verdictWords(line.state, line.verdict)}</span>
@@ -137,7 +144,9 @@ function Row({ line }: { line: LedgerLine }) {
         </span>
         <span className="max-md:col-start-2">{[line.process_label, line.alloy_label].filter(Boolean).join(', ')}</span>
         <span className="figure max-md:hidden">{line.pour_temperature ?? ''}</span>
-        <span className="text-soft max-md:col-start-2">{line.findings.map((kind) => defectWords(handbook, kind).toLowerCase()).join(', ')}</span>
+        <span className="text-soft max-md:col-start-2">
+          {line.findings.map((kind) => defectWords(handbook, kind).toLowerCase()).join(', ')}
+        </span>
       </Link>
     </li>
   );

@@ -26,7 +26,8 @@ export function LogPourPage() {
   const fresh = params.get('new');
   if (id) return <Known id={id} />;
   // A new pour has its id from the start, in the address: a reload finds its draft, and another tab begins another pour.
-  if (!fresh) return <Navigate to={`/log?new=${freshId()}${params.get('casting') ? `&casting=${params.get('casting') ?? ''}` : ''}`} replace />;
+  if (!fresh)
+    return <Navigate to={`/log?new=${freshId()}${params.get('casting') ? `&casting=${params.get('casting') ?? ''}` : ''}`} replace />;
   return <LogForm key={fresh} id={fresh} attempt={null} casting={params.get('casting')} />;
 }
 
@@ -63,7 +64,8 @@ function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null
   const set: DraftInHand['set'] = (field, raw, shown, explicit) => {
     // What a new pour hangs on, and the day it was, are said with the first thing that is typed.
     if (!attempt && chosen && !draft.isTouched('attempt/create.casting')) draft.set('attempt/create.casting', chosen);
-    if (!attempt?.poured_on && !draft.isTouched('attempt/poured_on') && field !== 'attempt/poured_on') draft.set('attempt/poured_on', today());
+    if (!attempt?.poured_on && !draft.isTouched('attempt/poured_on') && field !== 'attempt/poured_on')
+      draft.set('attempt/poured_on', today());
     if (field.startsWith('heat/') && draft.at('attempt/heat')?.raw !== heatId) draft.set('attempt/heat', heatId);
     draft.set(field, raw, shown, explicit);
   };
@@ -74,7 +76,12 @@ function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null
     if (!attempt?.poured_on && !draft.isTouched('attempt/poured_on')) draft.set('attempt/poured_on', today());
     if (!attempt && chosen) draft.set('attempt/create.casting', chosen);
     // A heat that nothing is told of is no heat.
-    if (draft.isTouched('attempt/heat') && heat === undefined && heatId !== attempt?.heat?.id && !draft.touched.some((field) => field.startsWith('heat/')))
+    if (
+      draft.isTouched('attempt/heat') &&
+      heat === undefined &&
+      heatId !== attempt?.heat?.id &&
+      !draft.touched.some((field) => field.startsWith('heat/'))
+    )
       draft.set('attempt/heat', attempt?.heat?.id ?? null);
     const next = await run(draft.save);
     if (next?.state === 'done') void navigate(`/attempts/${id}`, { state: { questions: next.questions } });
@@ -96,12 +103,19 @@ function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null
       {!attempt && (
         <WhichCasting
           chosen={typeof chosen === 'string' ? chosen : ''}
-          onChoose={(next) => (next === '' && !draft.isTouched('attempt/create.casting') ? undefined : set('attempt/create.casting', next === '' ? null : next))}
+          onChoose={(next) =>
+            next === '' && !draft.isTouched('attempt/create.casting') ? undefined : set('attempt/create.casting', next === '' ? null : next)
+          }
           error={draft.problem('attempt/create.casting')}
         />
       )}
       {STAGES.map(({ stages, title }) => (
-        <StageBlock key={title} title={title} fields={handbook.fields.filter((field) => (stages as readonly string[]).includes(field.stage))} asked={asked}>
+        <StageBlock
+          key={title}
+          title={title}
+          fields={handbook.fields.filter((field) => (stages as readonly string[]).includes(field.stage))}
+          asked={asked}
+        >
           {title === 'Metal' && (
             <WhichHeat
               heats={suggestions?.heats ?? []}
@@ -244,7 +258,15 @@ function WhichCasting({ chosen, onChoose, error }: { chosen: string; onChoose: (
 }
 
 /** Several moulds may be filled from one melt: what is known of it is told once. */
-function WhichHeat({ heats, chosen, onChoose }: { heats: Suggestions['heats']; chosen: string | null; onChoose: (heat: string | null) => void }) {
+function WhichHeat({
+  heats,
+  chosen,
+  onChoose,
+}: {
+  heats: Suggestions['heats'];
+  chosen: string | null;
+  onChoose: (heat: string | null) => void;
+}) {
   if (heats.length === 0) return null;
   return (
     <fieldset className="mb-4">
@@ -253,7 +275,9 @@ function WhichHeat({ heats, chosen, onChoose }: { heats: Suggestions['heats']; c
         label="The same melt as before"
         choices={heats.map((heat) => ({
           code: heat.id,
-          label: heat.name ?? [heat.melted_on ? dayWords(heat.melted_on) : 'no day', heat.values['metal.alloy']?.shown].filter(Boolean).join(', '),
+          label:
+            heat.name ??
+            [heat.melted_on ? dayWords(heat.melted_on) : 'no day', heat.values['metal.alloy']?.shown].filter(Boolean).join(', '),
           hint: '',
         }))}
         value={chosen}
@@ -275,7 +299,17 @@ interface Asked {
   suggestions: Suggestions | undefined;
 }
 
-function StageBlock({ title, fields, asked, children }: { title: string; fields: readonly Field[]; asked: Asked; children?: React.ReactNode }) {
+function StageBlock({
+  title,
+  fields,
+  asked,
+  children,
+}: {
+  title: string;
+  fields: readonly Field[];
+  asked: Asked;
+  children?: React.ReactNode;
+}) {
   const here = fields.filter((field) => isAsked(field, asked.process) && field.kind !== 'sections');
   const first = here.filter(isAskedFirst);
   const rest = here.filter((field) => !isAskedFirst(field));
@@ -374,7 +408,14 @@ function FirstFinding({ draft }: { draft: DraftInHand }) {
           </button>
         </div>
       )}
-      <FindingForm open={open} onClose={() => setOpen(false)} draft={draft} title="What is wrong with it?" done="Add the finding" onDone={() => setOpen(false)} />
+      <FindingForm
+        open={open}
+        onClose={() => setOpen(false)}
+        draft={draft}
+        title="What is wrong with it?"
+        done="Add the finding"
+        onDone={() => setOpen(false)}
+      />
     </div>
   );
 }

@@ -25,7 +25,8 @@ export function MouldPatterns({ id }: { id: string }) {
     [21, 31],
     [29, 28],
   ];
-  const stipple = (every: number, r: number) => grains.filter((_, i) => i % every === 0).map(([x, y]) => <circle key={`${x}-${y}`} cx={x} cy={y} r={r} fill="var(--sand-dot)" />);
+  const stipple = (every: number, r: number) =>
+    grains.filter((_, i) => i % every === 0).map(([x, y]) => <circle key={`${x}-${y}`} cx={x} cy={y} r={r} fill="var(--sand-dot)" />);
   return (
     <defs>
       <pattern id={`${id}-sand`} width="33" height="33" patternUnits="userSpaceOnUse">

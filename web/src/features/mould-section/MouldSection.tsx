@@ -32,7 +32,9 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
   const parting = drawing.place([0, 0])[1];
   const assumed = section.parts.some((part) => part.assumed && part.kind !== 'runner');
   const isChosen = (part: SectionPart) =>
-    subject !== null && subject !== '' && part.subject !== '' ? part.subject === subject : part.fields.some((field) => selected.includes(field)) && part.subject === '';
+    subject !== null && subject !== '' && part.subject !== ''
+      ? part.subject === subject
+      : part.fields.some((field) => selected.includes(field)) && part.subject === '';
   return (
     <figure>
       <div ref={ref}>
@@ -43,7 +45,15 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
           aria-label="Section through the mould, to scale"
         >
           <MouldPatterns id={id} />
-          <rect x={x0} y={y0} width={x1 - x0} height={y1 - y0} fill={`url(#${id}-${ground(section.mould)})`} stroke="var(--ink)" strokeWidth="1.5" />
+          <rect
+            x={x0}
+            y={y0}
+            width={x1 - x0}
+            height={y1 - y0}
+            fill={`url(#${id}-${ground(section.mould)})`}
+            stroke="var(--ink)"
+            strokeWidth="1.5"
+          />
           {!section.one_piece && <Flask x0={x0} x1={x1} y0={y0} y1={y1} parting={parting} lettered={drawing.margin.left > 60} />}
           {section.parts
             .filter((part) => part.kind === 'beyond')
@@ -58,10 +68,23 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
           {section.parts
             .filter((part) => part.kind === 'chill')
             .map((part) => (
-              <path key={part.id} d={outlinePath(part.outline, drawing.place)} fill={`url(#${id}-iron)`} stroke="var(--ink)" strokeWidth="1.5" />
+              <path
+                key={part.id}
+                d={outlinePath(part.outline, drawing.place)}
+                fill={`url(#${id}-iron)`}
+                stroke="var(--ink)"
+                strokeWidth="1.5"
+              />
             ))}
           {section.planned_parts.map((part) => (
-            <path key={`planned-${part.id}`} d={outlinePath(part.outline, drawing.place)} fill="none" stroke="var(--ink)" strokeWidth="1.1" strokeDasharray="9 4 2 4">
+            <path
+              key={`planned-${part.id}`}
+              d={outlinePath(part.outline, drawing.place)}
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth="1.1"
+              strokeDasharray="9 4 2 4"
+            >
               <title>{`${part.label} as planned`}</title>
             </path>
           ))}
@@ -69,15 +92,26 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
           {(bare ? [] : section.dimensions)
             .filter((dimension) => drawing.margin.left > 60 || dimension.from[1] === dimension.to[1])
             .map((dimension, index) => (
-              <Dimension key={`${dimension.field}-${index}`} from={drawing.place(asPoint(dimension.from))} to={drawing.place(asPoint(dimension.to))} label={dimension.label} />
+              <Dimension
+                key={`${dimension.field}-${index}`}
+                from={drawing.place(asPoint(dimension.from))}
+                to={drawing.place(asPoint(dimension.to))}
+                label={dimension.label}
+              />
             ))}
           {leaders(section, drawing, !bare).map((leader) => (
             <LeaderLine key={leader.key} leader={leader} small={drawing.margin.left < 60} />
           ))}
           {pins(section, findings, drawing).map((pin) => (
-            <g key={`${pin.number}-${pin.at[0]}`} transform={bare ? `translate(${pin.at[0] * 0.35} ${pin.at[1] * 0.35}) scale(0.65)` : undefined}>
+            <g
+              key={`${pin.number}-${pin.at[0]}`}
+              transform={bare ? `translate(${pin.at[0] * 0.35} ${pin.at[1] * 0.35}) scale(0.65)` : undefined}
+            >
               <circle cx={pin.at[0]} cy={pin.at[1]} r="11" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="2.2" />
-              <path d={`M${pin.at[0] - 4} ${pin.at[1] + 10}L${pin.at[0]} ${pin.at[1] + 18}L${pin.at[0] + 4} ${pin.at[1] + 10}`} fill="var(--ink)" />
+              <path
+                d={`M${pin.at[0] - 4} ${pin.at[1] + 10}L${pin.at[0]} ${pin.at[1] + 18}L${pin.at[0] + 4} ${pin.at[1] + 10}`}
+                fill="var(--ink)"
+              />
               <text x={pin.at[0]} y={pin.at[1] + 5} fontSize="14" fontWeight="600" textAnchor="middle" fill="var(--ink)">
                 {pin.number}
               </text>
@@ -101,7 +135,19 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
   );
 }
 
-function Part({ part, id, drawing, chosen, onSelect }: { part: SectionPart; id: string; drawing: Frame; chosen: boolean; onSelect: Props['onSelect'] }) {
+function Part({
+  part,
+  id,
+  drawing,
+  chosen,
+  onSelect,
+}: {
+  part: SectionPart;
+  id: string;
+  drawing: Frame;
+  chosen: boolean;
+  onSelect: Props['onSelect'];
+}) {
   const words = [part.label, part.value, part.assumed ? '(not noted, drawn to a usual size)' : ''].filter(Boolean).join(' ');
   const path = outlinePath(part.outline, drawing.place);
   const choose = onSelect && (() => onSelect(part.fields, part.subject));
@@ -143,7 +189,9 @@ function Vents({ section, drawing }: { section: Section; drawing: Frame }) {
     .filter((part) => part.kind === 'vent')
     .map((part) => {
       const [foot, , , top] = part.outline.map((pair) => drawing.place(asPoint(pair)));
-      return foot && top ? <path key={part.id} d={`M${foot[0] + 1} ${foot[1]}V${top[1]}`} stroke="var(--ink)" strokeWidth="2" strokeDasharray="1 3.5" /> : null;
+      return foot && top ? (
+        <path key={part.id} d={`M${foot[0] + 1} ${foot[1]}V${top[1]}`} stroke="var(--ink)" strokeWidth="2" strokeDasharray="1 3.5" />
+      ) : null;
     });
 }
 
@@ -154,7 +202,12 @@ function LeaderLine({ leader, small }: { leader: Leader; small: boolean }) {
   return (
     <g>
       <title>{leader.title}</title>
-      <path d={`M${leader.from[0]} ${leader.from[1]}L${x - 16} ${y - 5}H${x - 5}`} fill="none" stroke={risk ? 'var(--molten)' : 'var(--ink)'} strokeWidth={risk ? 1.5 : 0.9} />
+      <path
+        d={`M${leader.from[0]} ${leader.from[1]}L${x - 16} ${y - 5}H${x - 5}`}
+        fill="none"
+        stroke={risk ? 'var(--molten)' : 'var(--ink)'}
+        strokeWidth={risk ? 1.5 : 0.9}
+      />
       <circle cx={leader.from[0]} cy={leader.from[1]} r={risk ? 3.6 : 2.4} fill={risk ? 'var(--molten)' : 'var(--ink)'} />
       {leader.standing === 'risky' && <path d={`M${x + 6} ${y - 11}l6.5 11h-13z`} fill="none" stroke="var(--molten)" strokeWidth="1.8" />}
       {leader.standing === 'bad' && <path d={`M${x + 6} ${y - 13}l7.5 7.5l-7.5 7.5l-7.5 -7.5z`} fill="var(--molten)" />}
@@ -175,10 +228,27 @@ function LeaderLine({ leader, small }: { leader: Leader; small: boolean }) {
   );
 }
 
-function Flask({ x0, x1, y0, y1, parting, lettered }: { x0: number; x1: number; y0: number; y1: number; parting: number; lettered: boolean }) {
+function Flask({
+  x0,
+  x1,
+  y0,
+  y1,
+  parting,
+  lettered,
+}: {
+  x0: number;
+  x1: number;
+  y0: number;
+  y1: number;
+  parting: number;
+  lettered: boolean;
+}) {
   return (
     <g stroke="var(--ink)" fill="none">
-      <path d={`M${x0 - 5} ${y0}V${parting - 2}M${x0 - 5} ${parting + 2}V${y1}M${x1 + 5} ${y0}V${parting - 2}M${x1 + 5} ${parting + 2}V${y1}`} strokeWidth="7" />
+      <path
+        d={`M${x0 - 5} ${y0}V${parting - 2}M${x0 - 5} ${parting + 2}V${y1}M${x1 + 5} ${y0}V${parting - 2}M${x1 + 5} ${parting + 2}V${y1}`}
+        strokeWidth="7"
+      />
       <path d={`M${x0 - 16} ${parting}H${x1 + 16}`} strokeWidth="1.4" strokeDasharray="14 4 3 4" />
       {lettered && (
         <g fill="var(--soft)" stroke="none" fontSize="14" fontWeight="500" letterSpacing="1.5">
@@ -225,7 +295,18 @@ function Dimension({ from, to, label }: { from: readonly [number, number]; to: r
 
 function Figure({ x, y, anchor, label }: { x: number; y: number; anchor: 'end' | 'middle'; label: string }) {
   return (
-    <text x={x} y={y} textAnchor={anchor} fontSize="15" fontWeight="600" fill="var(--ink)" stroke="var(--sheet)" strokeWidth="5" paintOrder="stroke" strokeLinejoin="round">
+    <text
+      x={x}
+      y={y}
+      textAnchor={anchor}
+      fontSize="15"
+      fontWeight="600"
+      fill="var(--ink)"
+      stroke="var(--sheet)"
+      strokeWidth="5"
+      paintOrder="stroke"
+      strokeLinejoin="round"
+    >
       {label}
     </text>
   );

@@ -63,7 +63,16 @@ const section: Section = {
   places: { thin_section: [30, 0], everywhere: [50, 0] },
 };
 
-const finding = (places: string[]): Finding => ({ version: 1, id: 'x', kind: 'misrun', places, looks: [], shown_at: null, severity: null, note: null });
+const finding = (places: string[]): Finding => ({
+  version: 1,
+  id: 'x',
+  kind: 'misrun',
+  places,
+  looks: [],
+  shown_at: null,
+  severity: null,
+  note: null,
+});
 
 describe('the mould section', () => {
   it('is to scale: equal lengths in both directions stay equal', () => {
@@ -99,7 +108,17 @@ describe('the mould section', () => {
   it('writes risks beside their place, and on a phone only those', () => {
     const risky: Section = {
       ...section,
-      risks: [{ words: 'The rim may not fill.', short: 'may not fill 0.7 ×', standing: 'bad', subject: 'rim', at: [90, 0], stage: 'filling', code: 'fill_ratio' }],
+      risks: [
+        {
+          words: 'The rim may not fill.',
+          short: 'may not fill 0.7 ×',
+          standing: 'bad',
+          subject: 'rim',
+          at: [90, 0],
+          stage: 'filling',
+          code: 'fill_ratio',
+        },
+      ],
     };
     expect(leaders(risky, frame(risky, 900)).map((leader) => leader.standing)).toContain('bad');
     expect(leaders(risky, frame(risky, 390)).map((leader) => leader.text)).toEqual(['may not fill 0.7 ×']);

@@ -117,7 +117,8 @@ function uncrossed(leaders: Leader[]): Leader[] {
     again = false;
     for (const a of leaders) {
       for (const b of leaders) {
-        if (a === b || !(length(a.from, b.to) + length(b.from, a.to) < length(a.from, a.to) + length(b.from, b.to) - 1e-6) || !cross(a, b)) continue;
+        if (a === b || !(length(a.from, b.to) + length(b.from, a.to) < length(a.from, a.to) + length(b.from, b.to) - 1e-6) || !cross(a, b))
+          continue;
         [a.to, b.to] = [b.to, a.to];
         again = true;
       }

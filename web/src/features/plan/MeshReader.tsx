@@ -32,8 +32,15 @@ export function MeshReader({ onUse }: { onUse: (volume: Stands, area: Stands) =>
       </div>
       {busy && !send.isPending && (
         <p className="mt-2 flex items-center gap-3" role="status">
-          <progress className="h-3 w-48" max={1} value={reading?.state === 'reading' ? reading.share : undefined} aria-label="How far the file is read" />
-          <span className="text-soft">{reading?.state === 'reading' ? `${Math.round(reading.share * 100)} % read` : 'waits for its turn'}</span>
+          <progress
+            className="h-3 w-48"
+            max={1}
+            value={reading?.state === 'reading' ? reading.share : undefined}
+            aria-label="How far the file is read"
+          />
+          <span className="text-soft">
+            {reading?.state === 'reading' ? `${Math.round(reading.share * 100)} % read` : 'waits for its turn'}
+          </span>
         </p>
       )}
       {(error ?? reading?.refused) && (
@@ -56,7 +63,10 @@ export function MeshReader({ onUse }: { onUse: (volume: Stands, area: Stands) =>
             type="button"
             className="press mt-1"
             onClick={() =>
-              onUse({ raw: { value: mesh.volume.value, unit: 'mL' }, shown: mesh.volume.shown }, { raw: { value: mesh.area.value, unit: 'cm2' }, shown: mesh.area.shown })
+              onUse(
+                { raw: { value: mesh.volume.value, unit: 'mL' }, shown: mesh.volume.shown },
+                { raw: { value: mesh.area.value, unit: 'cm2' }, shown: mesh.area.shown },
+              )
             }
           >
             Use {mesh.closed ? 'it' : 'it as a first guess'}

@@ -130,7 +130,9 @@ function Planner({ attempt }: { attempt: Attempt }) {
   const go = (field: string) => {
     const home = TABS.find(({ tab: known }) => FIELDS[known].includes(field))?.tab ?? (field === 'casting.sections' ? 'pattern' : null);
     if (home) open(home);
-    requestAnimationFrame(() => requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-field="${field}"] :is(input, select, button)`)?.focus()));
+    requestAnimationFrame(() =>
+      requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-field="${field}"] :is(input, select, button)`)?.focus()),
+    );
   };
   return (
     <article>
@@ -161,7 +163,9 @@ function Planner({ attempt }: { attempt: Attempt }) {
       <Tabs.Root value={tab} onValueChange={(next) => open(next as Tab)} className="mt-4">
         <Tabs.List aria-label="Stages of the plan" className="stage-tabs">
           {TABS.map((known) => {
-            const standing = plan.data ? standingOf(plan.data.stages.filter((stage) => (known.stages as readonly string[]).includes(stage.stage))) : null;
+            const standing = plan.data
+              ? standingOf(plan.data.stages.filter((stage) => (known.stages as readonly string[]).includes(stage.stage)))
+              : null;
             return (
               <Tabs.Trigger key={known.tab} value={known.tab} className="stage-tab">
                 {known.title} {standing && <StandingMark standing={standing} />}
@@ -255,16 +259,41 @@ function Basics({ sheet }: { sheet: Sheet }) {
   );
 }
 
-function Drawing({ plan, chosen, onChoose, onGo }: { plan: Plan | undefined; chosen: string | null; onChoose: (id: string) => void; onGo: (field: string) => void }) {
+function Drawing({
+  plan,
+  chosen,
+  onChoose,
+  onGo,
+}: {
+  plan: Plan | undefined;
+  chosen: string | null;
+  onChoose: (id: string) => void;
+  onGo: (field: string) => void;
+}) {
   if (!plan) return <div className="mt-3 h-[150px] md:h-[330px]" aria-hidden="true" />;
   return (
     <div className="mt-2 min-h-[150px] md:min-h-[330px]">
-      <MouldSection section={plan.section} subject={chosen} most={380} onSelect={(fields, subject) => (subject === '' ? onGo(fields[0] ?? '') : onChoose(subject))} />
+      <MouldSection
+        section={plan.section}
+        subject={chosen}
+        most={380}
+        onSelect={(fields, subject) => (subject === '' ? onGo(fields[0] ?? '') : onChoose(subject))}
+      />
     </div>
   );
 }
 
-function PatternEntries({ sheet, plan, chosen, onChoose }: { sheet: Sheet; plan: Plan | undefined; chosen: string | null; onChoose: (id: string) => void }) {
+function PatternEntries({
+  sheet,
+  plan,
+  chosen,
+  onChoose,
+}: {
+  sheet: Sheet;
+  plan: Plan | undefined;
+  chosen: string | null;
+  onChoose: (id: string) => void;
+}) {
   const handbook = useHandbook();
   const known = sheet.at('casting.sections')?.raw;
   const sections = (Array.isArray(known) ? known : []) as CastingSection[];
@@ -281,7 +310,9 @@ function PatternEntries({ sheet, plan, chosen, onChoose }: { sheet: Sheet; plan:
       <div data-field="casting.sections">
         <SectionsEditor
           sections={sections}
-          onChange={(next) => sheet.set('casting.sections', next.length > 0 ? withoutBlanks(next as unknown as Plain) : null, `${next.length} sections`)}
+          onChange={(next) =>
+            sheet.set('casting.sections', next.length > 0 ? withoutBlanks(next as unknown as Plain) : null, `${next.length} sections`)
+          }
           problems={problems}
           chosen={chosen}
           onChoose={onChoose}
@@ -289,7 +320,12 @@ function PatternEntries({ sheet, plan, chosen, onChoose }: { sheet: Sheet; plan:
       </div>
       <fieldset className="mt-6">
         <legend className="lettering mb-1">Volume known otherwise</legend>
-        <PickOne label="Volume known by" choices={handbook.choices['volume_by'] ?? []} value={way} onChange={(next) => sheet.set('pattern.volume_by', next)} />
+        <PickOne
+          label="Volume known by"
+          choices={handbook.choices['volume_by'] ?? []}
+          value={way}
+          onChange={(next) => sheet.set('pattern.volume_by', next)}
+        />
       </fieldset>
       {way === 'mesh' && (
         <MeshReader
@@ -308,7 +344,10 @@ function Entries({ tab, sheet, attempt, plan }: { tab: Tab; sheet: Sheet; attemp
   const process = sheet.at('mould.process')?.raw ?? null;
   const way = sheet.at('pattern.volume_by')?.raw;
   const extra = tab === 'pattern' && typeof way === 'string' ? (VOLUME_FIELDS[way] ?? []) : [];
-  const fields = [...extra.flatMap((key) => handbook.fields.filter((field) => field.key === key)), ...fieldsFor(tab, handbook.fields, process)];
+  const fields = [
+    ...extra.flatMap((key) => handbook.fields.filter((field) => field.key === key)),
+    ...fieldsFor(tab, handbook.fields, process),
+  ];
   const problem = (key: string) => sheet.problem(key) ?? plan?.problems.find((found) => found.pointer === `/values/${key}`)?.message;
   return (
     <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">

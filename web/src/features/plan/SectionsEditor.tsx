@@ -22,12 +22,17 @@ const MARKS = [
 
 /** The casting as a handful of simple bodies: what each measures, what it joins, and what the mould does to it. */
 export function SectionsEditor({ sections, onChange, problems, chosen, onChoose }: Props) {
-  const set = (index: number, change: Partial<CastingSection>) => onChange(sections.map((section, i) => (i === index ? { ...section, ...change } : section)));
+  const set = (index: number, change: Partial<CastingSection>) =>
+    onChange(sections.map((section, i) => (i === index ? { ...section, ...change } : section)));
   return (
     <div>
       <ol>
         {sections.map((section, index) => (
-          <li key={section.id ?? index} className={`hairline py-3 first:border-t-0 ${chosen === section.id ? 'bg-wash' : ''}`} onFocus={() => section.id && onChoose(section.id)}>
+          <li
+            key={section.id ?? index}
+            className={`hairline py-3 first:border-t-0 ${chosen === section.id ? 'bg-wash' : ''}`}
+            onFocus={() => section.id && onChoose(section.id)}
+          >
             <Row
               section={section}
               index={index}
@@ -42,7 +47,12 @@ export function SectionsEditor({ sections, onChange, problems, chosen, onChoose 
       <div role="group" aria-label="Add a section" className="rule mt-1 flex flex-wrap items-center gap-1.5 pt-3">
         <span className="lettering mr-2">Add</span>
         {SHAPE_LIST.map((shape) => (
-          <button key={shape} type="button" className="press gap-2 px-3" onClick={() => onChange([...sections, newSection(shape, sections)])}>
+          <button
+            key={shape}
+            type="button"
+            className="press gap-2 px-3"
+            onClick={() => onChange([...sections, newSection(shape, sections)])}
+          >
             <ShapeMark shape={shape} />
             {shapeLabel(shape)}
           </button>
@@ -75,7 +85,13 @@ function Row({
         <span className="self-center">
           <ShapeMark shape={section.shape} size={38} />
         </span>
-        <SmallEntry label="Name" width="w-28" value={label} onChange={(next) => onSet({ label: next })} error={problems[`${index}/label`]} />
+        <SmallEntry
+          label="Name"
+          width="w-28"
+          value={label}
+          onChange={(next) => onSet({ label: next })}
+          error={problems[`${index}/label`]}
+        />
         {measuresOf(section.shape).map((measure) => (
           <SmallEntry
             key={measure}
@@ -104,7 +120,14 @@ function Row({
       <div className="mt-2 flex flex-wrap items-center gap-1.5 pl-[54px]">
         {index > 0 && <Joins section={section} others={others} onSet={onSet} error={problems[`${index}/joins`]} />}
         {MARKS.map(({ key, label: words }) => (
-          <button key={key} type="button" className="peg text-sm" data-many="true" aria-pressed={section[key] === true} onClick={() => onSet({ [key]: section[key] !== true })}>
+          <button
+            key={key}
+            type="button"
+            className="peg text-sm"
+            data-many="true"
+            aria-pressed={section[key] === true}
+            onClick={() => onSet({ [key]: section[key] !== true })}
+          >
             {words}
           </button>
         ))}

@@ -20,7 +20,13 @@ export function StageFigures({ stages, chosen, onChoose, onTake, onGo }: Props) 
       {figures.length > 0 && (
         <ul className="border-t-[3px] border-double border-ink">
           {figures.map((figure) => (
-            <Row key={`${figure.code}-${figure.subject}`} figure={figure} chosen={figure.subject !== '' && figure.subject === chosen} onChoose={onChoose} take={onTake(figure)} />
+            <Row
+              key={`${figure.code}-${figure.subject}`}
+              figure={figure}
+              chosen={figure.subject !== '' && figure.subject === chosen}
+              onChoose={onChoose}
+              take={onTake(figure)}
+            />
           ))}
         </ul>
       )}
@@ -41,23 +47,46 @@ export function StageFigures({ stages, chosen, onChoose, onTake, onGo }: Props) 
   );
 }
 
-function Row({ figure, chosen, onChoose, take }: { figure: Figure; chosen: boolean; onChoose: (subject: string) => void; take: (() => void) | null }) {
+function Row({
+  figure,
+  chosen,
+  onChoose,
+  take,
+}: {
+  figure: Figure;
+  chosen: boolean;
+  onChoose: (subject: string) => void;
+  take: (() => void) | null;
+}) {
   return (
-    <li className={`hairline py-1.5 first:border-t-0 ${chosen ? 'bg-wash px-2' : ''}`} data-figure={figure.code} data-subject={figure.subject} data-standing={figure.standing}>
+    <li
+      className={`hairline py-1.5 first:border-t-0 ${chosen ? 'bg-wash px-2' : ''}`}
+      data-figure={figure.code}
+      data-subject={figure.subject}
+      data-standing={figure.standing}
+    >
       <div className="flex items-baseline justify-between gap-4">
         <span>
           <StandingMark standing={figure.standing} />{' '}
           {figure.subject === '' ? (
             figure.label
           ) : (
-            <button type="button" className="text-left underline decoration-hair underline-offset-4" onClick={() => onChoose(figure.subject)}>
+            <button
+              type="button"
+              className="text-left underline decoration-hair underline-offset-4"
+              onClick={() => onChoose(figure.subject)}
+            >
               {figure.label}
             </button>
           )}
         </span>
         <span className="figure text-right text-lg whitespace-nowrap">{figure.shown}</span>
       </div>
-      {figure.note && <p className={`text-sm ${figure.standing === 'bad' || figure.standing === 'risky' ? 'font-semibold' : 'text-soft'}`}>{figure.note}</p>}
+      {figure.note && (
+        <p className={`text-sm ${figure.standing === 'bad' || figure.standing === 'risky' ? 'font-semibold' : 'text-soft'}`}>
+          {figure.note}
+        </p>
+      )}
       <div className="flex flex-wrap items-start gap-x-5">
         <OpenWorking working={figure.working} />
         {take && (

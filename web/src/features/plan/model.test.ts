@@ -12,11 +12,20 @@ describe('the plan', () => {
       'gating.well': null,
       'casting.sections': { raw: [{ shape: 'plate', length: '', thickness: '4 mm' }], shown: '1 section' },
     };
-    expect(computed(values)).toEqual({ 'gating.sprue': { value: 0.625, unit: 'in' }, 'gating.runner_width': '18 mm', 'casting.sections': [{ shape: 'plate', thickness: '4 mm' }] });
+    expect(computed(values)).toEqual({
+      'gating.sprue': { value: 0.625, unit: 'in' },
+      'gating.runner_width': '18 mm',
+      'casting.sections': [{ shape: 'plate', thickness: '4 mm' }],
+    });
   });
 
   it('thinks of an attempt under the number it will get', () => {
-    expect(attemptNotYet('b', { id: 'c', name: 'Cleat', purpose: null, next_number: 3 })).toMatchObject({ id: 'b', number: 3, version: 0, state: 'planned' });
+    expect(attemptNotYet('b', { id: 'c', name: 'Cleat', purpose: null, next_number: 3 })).toMatchObject({
+      id: 'b',
+      number: 3,
+      version: 0,
+      state: 'planned',
+    });
   });
 
   it('joins new sections to the first, and lets metal in there', () => {
@@ -65,7 +74,12 @@ describe('the stages', () => {
   it('put the worst of a kind first, and keep the kinds in their order', () => {
     const figure = (code: string, subject: string, standing: string, value: number) => ({ code, subject, standing, value: { value } });
     const stage = {
-      figures: [figure('at_mould', '', 'plain', 950), figure('fill_ratio', 'boss', 'good', 7), figure('fill_ratio', 'rim', 'bad', 0.7), figure('fill_ratio', 'foot', 'good', 3)],
+      figures: [
+        figure('at_mould', '', 'plain', 950),
+        figure('fill_ratio', 'boss', 'good', 7),
+        figure('fill_ratio', 'rim', 'bad', 0.7),
+        figure('fill_ratio', 'foot', 'good', 3),
+      ],
     } as unknown as PlanStage;
     expect(grouped([stage]).map((one) => one.subject || one.code)).toEqual(['at_mould', 'rim', 'foot', 'boss']);
   });

@@ -49,7 +49,16 @@ export const FIELDS: Record<Tab, readonly string[]> = {
     'gating.gate_length',
     'gating.filter',
   ],
-  filling: ['pour.temperature', 'pour.carry_time', 'pour.time', 'mould.temperature', 'foam.density', 'pour.ambient', 'casting.wall', 'casting.run'],
+  filling: [
+    'pour.temperature',
+    'pour.carry_time',
+    'pour.time',
+    'mould.temperature',
+    'foam.density',
+    'pour.ambient',
+    'casting.wall',
+    'casting.run',
+  ],
   feeding: [
     'feeding.riser',
     'feeding.riser_diameter',
@@ -117,14 +126,18 @@ export function newSection(shape: CastingSection['shape'], sections: readonly Ca
     shape,
     id: `s${n}`,
     label: `${shape === 'free' ? 'Part' : SHAPES[shape].label}${alike > 0 ? ` ${alike + 1}` : ''}`,
-    ...(first ? { joins: first.id ?? 's1', sits: ['boss', 'sphere', 'cylinder'].includes(shape) ? ('top' as const) : ('end' as const) } : { gates: 1 }),
+    ...(first
+      ? { joins: first.id ?? 's1', sits: ['boss', 'sphere', 'cylinder'].includes(shape) ? ('top' as const) : ('end' as const) }
+      : { gates: 1 }),
   };
 }
 
 /** Taking a section out: what joined it joins what it joined. */
 export function withoutSection(sections: readonly CastingSection[], id: string): CastingSection[] {
   const gone = sections.find((section) => section.id === id);
-  const left = sections.filter((section) => section.id !== id).map((section) => (section.joins === id ? { ...section, joins: gone?.joins ?? '' } : section));
+  const left = sections
+    .filter((section) => section.id !== id)
+    .map((section) => (section.joins === id ? { ...section, joins: gone?.joins ?? '' } : section));
   return left
     .map((section, index) => {
       if (index === 0 || section.joins) return section;
@@ -151,7 +164,8 @@ export function measureText(value: unknown): string {
 /** What is computed with: what stands on the screen, blanks left out. */
 export function computed(values: Readonly<Record<string, Stands | null>>): Record<string, TypedEntry> {
   const entries: Record<string, TypedEntry> = {};
-  for (const [key, value] of Object.entries(values)) if (value !== null && !isBlank(value.raw)) entries[key] = withoutBlanks(value.raw) as TypedEntry;
+  for (const [key, value] of Object.entries(values))
+    if (value !== null && !isBlank(value.raw)) entries[key] = withoutBlanks(value.raw) as TypedEntry;
   return entries;
 }
 
@@ -159,7 +173,9 @@ export function computed(values: Readonly<Record<string, Stands | null>>): Recor
 export function withoutBlanks(raw: Plain): Plain {
   if (!Array.isArray(raw)) return raw;
   return raw.map((section) =>
-    typeof section === 'object' && section !== null ? Object.fromEntries(Object.entries(section).filter(([, part]) => part !== '' && part !== null)) : section,
+    typeof section === 'object' && section !== null
+      ? Object.fromEntries(Object.entries(section).filter(([, part]) => part !== '' && part !== null))
+      : section,
   );
 }
 
@@ -213,7 +229,9 @@ export function attemptNotYet(id: string, casting: { id: string; name: string; p
 /** Only what means something for this process, in the order of the tab. */
 export function fieldsFor(tab: Tab, fields: readonly Field[], process: Plain): Field[] {
   return FIELDS[tab].flatMap((key) =>
-    fields.filter((field) => field.key === key && (field.processes === null || (typeof process === 'string' && field.processes.includes(process)))),
+    fields.filter(
+      (field) => field.key === key && (field.processes === null || (typeof process === 'string' && field.processes.includes(process))),
+    ),
   );
 }
 
@@ -224,7 +242,9 @@ export function grouped(stages: readonly PlanStage[]): Figure[] {
   return stages.flatMap((stage) => {
     const codes = [...new Set(stage.figures.map((figure) => figure.code))];
     return codes.flatMap((code) =>
-      stage.figures.filter((figure) => figure.code === code).sort((a, b) => (ORDER[a.standing] ?? 3) - (ORDER[b.standing] ?? 3) || a.value.value - b.value.value),
+      stage.figures
+        .filter((figure) => figure.code === code)
+        .sort((a, b) => (ORDER[a.standing] ?? 3) - (ORDER[b.standing] ?? 3) || a.value.value - b.value.value),
     );
   });
 }

@@ -11,7 +11,14 @@ import { historyQuery, type Subject } from './queries';
 
 type Entry = History['commands'][number];
 
-const PARTS: Record<string, string> = { casting: 'Casting', attempt: 'Attempt', heat: 'Melt', finding: 'Finding', workshop_row: 'Thing of the workshop', workshop: 'Workshop' };
+const PARTS: Record<string, string> = {
+  casting: 'Casting',
+  attempt: 'Attempt',
+  heat: 'Melt',
+  finding: 'Finding',
+  workshop_row: 'Thing of the workshop',
+  workshop: 'Workshop',
+};
 
 /** Every change of a record, the latest first: when, on which device, from what to what; and each can be taken back. */
 export function HistoryList({ subject, label, path }: { subject: Subject; label: string; path: string }) {
@@ -22,7 +29,8 @@ export function HistoryList({ subject, label, path }: { subject: Subject; label:
   if (history.isPending) return <Loading lines={4} />;
   if (history.isError) return <Failed error={history.error} retry={() => void history.refetch()} />;
   const { commands, older } = history.data;
-  const undo = (entry: Entry) => void run(() => change({ label: `${label}: taken back`, path, undoes: entry.id, changes: takenBack(entry) }));
+  const undo = (entry: Entry) =>
+    void run(() => change({ label: `${label}: taken back`, path, undoes: entry.id, changes: takenBack(entry) }));
   return (
     <div>
       <Pressed outcome={outcome} />
@@ -47,7 +55,13 @@ export function HistoryList({ subject, label, path }: { subject: Subject; label:
               {entry.changes.map((row) => (
                 <div key={`${row.id} ${row.field}`} className="flex flex-wrap gap-x-3">
                   <dt className="text-soft">{row.field === 'created' ? `${PARTS[row.part] ?? row.part} begun` : row.label}</dt>
-                  <dd>{row.field === 'created' ? '' : <Move was={isBlank(row.was.raw) || row.was.raw === false ? null : row.was.shown} became={row.became.shown} />}</dd>
+                  <dd>
+                    {row.field === 'created' ? (
+                      ''
+                    ) : (
+                      <Move was={isBlank(row.was.raw) || row.was.raw === false ? null : row.was.shown} became={row.became.shown} />
+                    )}
+                  </dd>
                 </div>
               ))}
             </dl>

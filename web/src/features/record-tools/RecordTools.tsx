@@ -32,7 +32,8 @@ export function RecordTools({ part, id, label, path, name, history, title, casti
   const change = useChange();
   const navigate = useNavigate();
   const { outcome, run } = useSaving();
-  const set = (field: string, was: Plain, to: Plain) => run(() => change({ label, path, changes: [{ part, id, set: { [field]: { was, to } } }] }));
+  const set = (field: string, was: Plain, to: Plain) =>
+    run(() => change({ label, path, changes: [{ part, id, set: { [field]: { was, to } } }] }));
   const bin = () => void set('binned', false, true).then((next) => next?.state !== 'refused' && onGone && navigate(onGone));
   return (
     <section className="mt-10 border-t border-ink pt-3" aria-label={title ?? 'This record'}>
@@ -104,7 +105,10 @@ function Rename({ name, required, onName }: { name: string; required: boolean; o
 }
 
 function Move({ from, onMove }: { from: string; onMove: (casting: string) => void }) {
-  const castings = useQuery({ queryKey: ['castings', 'list', 1], queryFn: () => answered(api.GET('/api/castings', { params: { query: { page: 1 } } })) });
+  const castings = useQuery({
+    queryKey: ['castings', 'list', 1],
+    queryFn: () => answered(api.GET('/api/castings', { params: { query: { page: 1 } } })),
+  });
   const others = castings.data?.castings.filter((casting) => casting.id !== from) ?? [];
   return (
     <div>

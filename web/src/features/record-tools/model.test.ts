@@ -4,7 +4,10 @@ import { takenBack } from './model';
 
 const told = (raw: unknown) => ({ raw, shown: String(raw) });
 const entry = (changes: { part: string; id: string; field: string; was: unknown; became: unknown }[]) =>
-  ({ id: 'c', changes: changes.map((row) => ({ ...row, label: row.field, was: told(row.was), became: told(row.became) })) }) as unknown as History['commands'][number];
+  ({
+    id: 'c',
+    changes: changes.map((row) => ({ ...row, label: row.field, was: told(row.was), became: told(row.became) })),
+  }) as unknown as History['commands'][number];
 
 it('takes a change back to what was, from what it became', () => {
   expect(takenBack(entry([{ part: 'attempt', id: 'a', field: 'note', was: 'first', became: 'second' }]))).toEqual([

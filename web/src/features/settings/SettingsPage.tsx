@@ -2,7 +2,17 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useMutation, useQuery, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
-import { answered, api, fieldMessages, rememberToken, sessionQuery, useHandbook, type PreferencesChange, type Session, type SignInsList } from '../../shared/api';
+import {
+  answered,
+  api,
+  fieldMessages,
+  rememberToken,
+  sessionQuery,
+  useHandbook,
+  type PreferencesChange,
+  type Session,
+  type SignInsList,
+} from '../../shared/api';
 import { dayWords, momentWords } from '../../shared/day';
 import { PickOne } from '../../shared/ui/Pegs';
 import { Failed } from '../../shared/ui/states';
@@ -81,14 +91,25 @@ export function SettingsPage() {
       </div>
       <h2 className="mt-8 border-t border-ink pt-2">Light</h2>
       <div className="mt-2">
-        <PickOne label="Theme" choices={THEMES} value={caster.theme} onChange={(next) => next && change.mutate({ theme: next as 'auto' | 'day' | 'night' })} />
+        <PickOne
+          label="Theme"
+          choices={THEMES}
+          value={caster.theme}
+          onChange={(next) => next && change.mutate({ theme: next as 'auto' | 'day' | 'night' })}
+        />
       </div>
       <h2 className="mt-8 border-t border-ink pt-2">Keyboard</h2>
       <p className="text-soft">
-        Single letters take you places; the sheet of shortcuts is in the notebook’s menu. Switch them off when you speak to the computer or keys are hit by chance.
+        Single letters take you places; the sheet of shortcuts is in the notebook’s menu. Switch them off when you speak to the computer or
+        keys are hit by chance.
       </p>
       <div className="mt-2">
-        <PickOne label="Single-key shortcuts" choices={KEYS} value={caster.single_keys ? 'on' : 'off'} onChange={(next) => next && change.mutate({ single_keys: next === 'on' })} />
+        <PickOne
+          label="Single-key shortcuts"
+          choices={KEYS}
+          value={caster.single_keys ? 'on' : 'off'}
+          onChange={(next) => next && change.mutate({ single_keys: next === 'on' })}
+        />
       </div>
       {caster.dismissed_cautions.length > 0 && (
         <>
@@ -121,17 +142,23 @@ function SignIns() {
   const queries = useQueryClient();
   const open = useQuery({ queryKey: ['sign-ins'], queryFn: () => answered(api.GET('/api/me/sign-ins')) });
   const keep = { onSuccess: (left: SignInsList) => queries.setQueryData(['sign-ins'], left) };
-  const end = useMutation({ mutationFn: (id: string) => answered(api.DELETE('/api/me/sign-ins/{id}', { params: { path: { id } } })), ...keep });
+  const end = useMutation({
+    mutationFn: (id: string) => answered(api.DELETE('/api/me/sign-ins/{id}', { params: { path: { id } } })),
+    ...keep,
+  });
   const endOthers = useMutation({ mutationFn: () => answered(api.DELETE('/api/me/sign-ins')), ...keep });
   const list = open.data?.sign_ins ?? [];
   return (
     <>
-      {(open.isError || end.isError || endOthers.isError) && <Failed error={open.error ?? end.error ?? endOthers.error} retry={() => void open.refetch()} />}
+      {(open.isError || end.isError || endOthers.isError) && (
+        <Failed error={open.error ?? end.error ?? endOthers.error} retry={() => void open.refetch()} />
+      )}
       <ul className="mt-1">
         {list.map((one) => (
           <li key={one.id} className="hairline flex flex-wrap items-center justify-between gap-x-4 py-2 first:border-t-0">
             <span>
-              <span className="figure">{one.device}</span> <span className="text-soft">{one.here ? 'this one' : `last seen ${momentWords(one.last_seen_at)}`}</span>
+              <span className="figure">{one.device}</span>{' '}
+              <span className="text-soft">{one.here ? 'this one' : `last seen ${momentWords(one.last_seen_at)}`}</span>
             </span>
             {!one.here && (
               <button type="button" className="press press-quiet" disabled={end.isPending} onClick={() => end.mutate(one.id)}>
@@ -150,7 +177,10 @@ function SignIns() {
   );
 }
 
-const passwords = z.object({ current: z.string().min(1, 'Your present password, please.'), new: z.string().min(10, 'Use at least 10 characters; a few words in a row are good.') });
+const passwords = z.object({
+  current: z.string().min(1, 'Your present password, please.'),
+  new: z.string().min(10, 'Use at least 10 characters; a few words in a row are good.'),
+});
 
 function ChangePassword() {
   const onSuccess = useTakeSession();
@@ -164,7 +194,11 @@ function ChangePassword() {
   });
   const refused = fieldMessages(change.error);
   return (
-    <form noValidate className="mt-3 grid max-w-md gap-4" onSubmit={(event) => void form.handleSubmit((values) => change.mutate(values))(event)}>
+    <form
+      noValidate
+      className="mt-3 grid max-w-md gap-4"
+      onSubmit={(event) => void form.handleSubmit((values) => change.mutate(values))(event)}
+    >
       <TextEntry
         label="Present password"
         type="password"
@@ -172,7 +206,13 @@ function ChangePassword() {
         error={form.formState.errors.current?.message ?? refused['/current']}
         {...form.register('current')}
       />
-      <TextEntry label="New password" type="password" autoComplete="new-password" error={form.formState.errors.new?.message ?? refused['/new']} {...form.register('new')} />
+      <TextEntry
+        label="New password"
+        type="password"
+        autoComplete="new-password"
+        error={form.formState.errors.new?.message ?? refused['/new']}
+        {...form.register('new')}
+      />
       <button type="submit" className="press justify-self-start" disabled={change.isPending}>
         Change the password
       </button>

@@ -2,7 +2,13 @@ import type { RankedCause, Why, Working } from '../../shared/api';
 import { OpenWorking } from '../../shared/ui/OpenWorking';
 import { ledger, weightWords, type LedgerLine } from './model';
 
-const KIND: Record<string, string> = { history: 'your history', record: 'your record', finding: 'what was seen', detail: 'how it looks', rivals: 'rivals' };
+const KIND: Record<string, string> = {
+  history: 'your history',
+  record: 'your record',
+  finding: 'what was seen',
+  detail: 'how it looks',
+  rivals: 'rivals',
+};
 
 /** What raised and what lowered a cause, as bars either side of a plumb line: raised to the right, lowered to the left. */
 export function EvidenceLedger({ cause, why }: { cause: RankedCause; why: Why }) {
@@ -33,7 +39,16 @@ function Line({ line, working }: { line: LedgerLine; working: Working | undefine
           {reach >= 0 ? (
             <rect x="0" y="4" width={Math.max(2, reach * 100)} height="14" fill="var(--ink)" />
           ) : (
-            <rect x={reach * 100} y="4.5" width={Math.max(2, -reach * 100)} height="13" fill="none" stroke="var(--ink)" strokeWidth="1.6" vectorEffect="non-scaling-stroke" />
+            <rect
+              x={reach * 100}
+              y="4.5"
+              width={Math.max(2, -reach * 100)}
+              height="13"
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth="1.6"
+              vectorEffect="non-scaling-stroke"
+            />
           )}
           <path d="M0 0V22" stroke="var(--ink)" strokeWidth="2" vectorEffect="non-scaling-stroke" />
         </svg>

@@ -62,7 +62,9 @@ export function WhyPage() {
             ))}
           </ol>
           {!why.method.startsWith('exact') && (
-            <p className="mt-2 text-sm text-soft">With this many signs the ranking is an approximation: {why.method.replace('block approximation: ', '')}.</p>
+            <p className="mt-2 text-sm text-soft">
+              With this many signs the ranking is an approximation: {why.method.replace('block approximation: ', '')}.
+            </p>
           )}
         </section>
         <aside className="grid content-start gap-8">
@@ -76,12 +78,31 @@ export function WhyPage() {
   );
 }
 
-function Cause({ cause, rank, why, open, onOpen, actions }: { cause: RankedCause; rank: number; why: Why; open: boolean; onOpen: () => void; actions: Actions }) {
+function Cause({
+  cause,
+  rank,
+  why,
+  open,
+  onOpen,
+  actions,
+}: {
+  cause: RankedCause;
+  rank: number;
+  why: Why;
+  open: boolean;
+  onOpen: () => void;
+  actions: Actions;
+}) {
   const handbook = useHandbook();
   const opinion = why.opinions[cause.cause]?.opinion ?? null;
   return (
     <li className="border-b border-ink">
-      <button type="button" className="grid w-full grid-cols-[4.6rem_1fr] items-center gap-3 py-3 text-left hover:bg-wash" aria-expanded={open} onClick={onOpen}>
+      <button
+        type="button"
+        className="grid w-full grid-cols-[4.6rem_1fr] items-center gap-3 py-3 text-left hover:bg-wash"
+        aria-expanded={open}
+        onClick={onOpen}
+      >
         <span className="text-right leading-none">
           <span className="figure text-4xl">{percent(cause.probability)}</span>
           <span className="text-soft"> %</span>
@@ -99,7 +120,9 @@ function Cause({ cause, rank, why, open, onOpen, actions }: { cause: RankedCause
           <span className="block text-soft">
             {cause.explains.length > 0
               ? wouldExplain(
-                  cause.explains.filter((sign) => handbook.defects.some((defect) => defect.code === sign)).map((sign) => defectWords(handbook, sign).toLowerCase()),
+                  cause.explains
+                    .filter((sign) => handbook.defects.some((defect) => defect.code === sign))
+                    .map((sign) => defectWords(handbook, sign).toLowerCase()),
                   why.answers.some((answer) => answer.answer === 'yes' && cause.explains.includes(answer.check)),
                 )
               : cause.words}
@@ -134,7 +157,9 @@ function Cause({ cause, rank, why, open, onOpen, actions }: { cause: RankedCause
 }
 
 function wouldExplain(defects: readonly string[], check: boolean): string {
-  return defects.length === 0 ? 'Fits what your check showed' : `Would explain: ${defects.join(', ')}${check ? '; fits what your check showed' : ''}`;
+  return defects.length === 0
+    ? 'Fits what your check showed'
+    : `Would explain: ${defects.join(', ')}${check ? '; fits what your check showed' : ''}`;
 }
 
 /** A graduated rule from 0 to 100 with the mark where the cause stands. */
@@ -182,8 +207,8 @@ function Check({ checks, actions }: { checks: readonly NextCheck[]; actions: Act
       </div>
       {lead && (
         <p className="mt-3 text-sm text-soft">
-          Yes would put “{lead.label}” at {percent(lead.if_yes)} %, no at {percent(lead.if_no)} %. Worth {next.gain_bits.toFixed(2)} bit; yes is expected {percent(next.chance_yes)}{' '}
-          times in 100.
+          Yes would put “{lead.label}” at {percent(lead.if_yes)} %, no at {percent(lead.if_no)} %. Worth {next.gain_bits.toFixed(2)} bit;
+          yes is expected {percent(next.chance_yes)} times in 100.
         </p>
       )}
     </section>
@@ -219,7 +244,8 @@ function Unexplained({ why }: { why: Why }) {
       <ul className="rule mt-1">
         {why.unexplained.map((row) => (
           <li key={row.sign} className="py-1.5">
-            <strong>{row.label}</strong> <span className="text-soft">The causes found account for {percent(row.explained)} % of it. Something else may be at work.</span>
+            <strong>{row.label}</strong>{' '}
+            <span className="text-soft">The causes found account for {percent(row.explained)} % of it. Something else may be at work.</span>
           </li>
         ))}
       </ul>
@@ -234,7 +260,9 @@ function Cleared({ why }: { why: Why }) {
       <h2 className="lettering text-ink">Your record speaks against</h2>
       <ul className="rule mt-1">
         {why.cleared.map((cause) => {
-          const reason = cause.contributions.filter((row) => row.kind === 'record' || row.kind === 'detail').sort((a, b) => a.log_odds - b.log_odds)[0];
+          const reason = cause.contributions
+            .filter((row) => row.kind === 'record' || row.kind === 'detail')
+            .sort((a, b) => a.log_odds - b.log_odds)[0];
           return (
             <li key={cause.cause} className="hairline py-1.5 first:border-t-0">
               <strong>{cause.label}</strong> <span className="text-soft">{reason?.words}</span>

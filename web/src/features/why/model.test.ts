@@ -2,7 +2,14 @@ import { describe, expect, it } from 'vitest';
 import type { Contribution } from '../../shared/api';
 import { ledger, percent, weightWords } from './model';
 
-const row = (kind: Contribution['kind'], log_odds: number): Contribution => ({ kind, log_odds, words: '', fields: [], sign: null, fact: null });
+const row = (kind: Contribution['kind'], log_odds: number): Contribution => ({
+  kind,
+  log_odds,
+  words: '',
+  fields: [],
+  sign: null,
+  fact: null,
+});
 
 describe('the evidence ledger', () => {
   it('puts the strongest first, whichever way it pulls, and keeps the base rate apart', () => {

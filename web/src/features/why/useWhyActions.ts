@@ -20,7 +20,8 @@ export function useWhyActions(attempt: Attempt, why: Why) {
   return {
     busy,
     outcome,
-    answer: (check: string, answer: Answer) => set(`answers.${check}`, why.answers.find((row) => row.check === check)?.answer ?? null, answer),
+    answer: (check: string, answer: Answer) =>
+      set(`answers.${check}`, why.answers.find((row) => row.check === check)?.answer ?? null, answer),
     opinion: (cause: string, opinion: Opinion) =>
       set(`opinions.${cause}`, why.opinions[cause] ?? null, opinion === null ? null : { opinion, note: why.opinions[cause]?.note ?? null }),
   };

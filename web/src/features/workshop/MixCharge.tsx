@@ -39,7 +39,10 @@ export function MixCharge({ hasStock, currency }: { hasStock: boolean; currency:
   return (
     <section id="mix" className="mt-10 border-t-[3px] border-double border-ink pt-3" aria-label="Mix a charge">
       <h2>Mix a charge</h2>
-      <p className="text-soft">From your stock, to a composition, at least cost. Recovery: how much of an element is left after melting; zinc and magnesium burn off.</p>
+      <p className="text-soft">
+        From your stock, to a composition, at least cost. Recovery: how much of an element is left after melting; zinc and magnesium burn
+        off.
+      </p>
       {!hasStock && <p className="mt-2">List your stock above first, each with its mass, price and composition, and save it.</p>}
       <div className="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-[26rem_1fr]">
         <form
@@ -87,7 +90,11 @@ export function MixCharge({ hasStock, currency }: { hasStock: boolean; currency:
             <button type="submit" className="press press-molten" disabled={mix.isPending || !hasStock}>
               Work out the charge
             </button>
-            <button type="button" className="press press-quiet" onClick={() => setLines([...lines, { element: '', low: '', high: '', recovery: '' }])}>
+            <button
+              type="button"
+              className="press press-quiet"
+              onClick={() => setLines([...lines, { element: '', low: '', high: '', recovery: '' }])}
+            >
               Another element
             </button>
           </div>

@@ -55,7 +55,8 @@ export function WorkshopPage() {
               <p className="text-sm text-soft">{why}</p>
               {kind === 'furnaces' && workshop.learnt.efficiency !== null && (
                 <p className="mt-1 text-sm">
-                  From {workshop.learnt.heats} of your heats: <span className="figure">{Math.round(workshop.learnt.efficiency * 100)} %</span> reaches the metal.
+                  From {workshop.learnt.heats} of your heats:{' '}
+                  <span className="figure">{Math.round(workshop.learnt.efficiency * 100)} %</span> reaches the metal.
                 </p>
               )}
             </div>
@@ -135,7 +136,9 @@ function newThing(key: string): PartRef {
 
 /** Things of a kind that were added here and not saved yet. */
 function added(draft: DraftInHand, kind: Kind, known: readonly string[]): string[] {
-  return draft.names.filter((field) => field.endsWith('/create.kind') && draft.at(field)?.raw === kind && !known.includes(partOf(field))).map(partOf);
+  return draft.names
+    .filter((field) => field.endsWith('/create.kind') && draft.at(field)?.raw === kind && !known.includes(partOf(field)))
+    .map(partOf);
 }
 
 /** As the caster reads it, where it was typed in another unit. */
@@ -144,7 +147,19 @@ function shownOf(workshop: Workshop, kind: Kind, id: string): (column: string) =
   return (column) => (column === 'composition' ? undefined : row?.columns[column]?.shown);
 }
 
-function Row({ id, title, columns, draft, shown }: { id: string; title: string; columns: readonly Column[]; draft: DraftInHand; shown: (column: string) => string | undefined }) {
+function Row({
+  id,
+  title,
+  columns,
+  draft,
+  shown,
+}: {
+  id: string;
+  title: string;
+  columns: readonly Column[];
+  draft: DraftInHand;
+  shown: (column: string) => string | undefined;
+}) {
   const text = (column: string) => draft.at(`${id}/${column}`)?.shown ?? '';
   const set = (column: string, value: string) => {
     const raw: Plain = value === '' ? null : column === 'composition' ? readComposition(value) : value;
@@ -167,10 +182,22 @@ function Row({ id, title, columns, draft, shown }: { id: string; title: string; 
     );
   return (
     <div role="group" aria-label={title} className="hairline flex flex-wrap items-start gap-x-4 gap-y-1 py-2 first:border-t-0">
-      <SmallEntry label="Name" width="w-36" value={text('name')} onChange={(name) => set('name', name)} error={draft.problem(`${id}/name`)} />
+      <SmallEntry
+        label="Name"
+        width="w-36"
+        value={text('name')}
+        onChange={(name) => set('name', name)}
+        error={draft.problem(`${id}/name`)}
+      />
       {columns.map((column) =>
         column.choices ? (
-          <Choice key={column.key} column={column} value={text(column.key)} onChange={(value) => set(column.key, value)} error={draft.problem(`${id}/${column.key}`)} />
+          <Choice
+            key={column.key}
+            column={column}
+            value={text(column.key)}
+            onChange={(value) => set(column.key, value)}
+            error={draft.problem(`${id}/${column.key}`)}
+          />
         ) : (
           <SmallEntry
             key={column.key}
@@ -197,14 +224,30 @@ function otherwise(shown: string | undefined, typed: string): string {
   return shown === undefined || unit(shown) === unit(typed) ? '' : shown;
 }
 
-function Choice({ column, value, onChange, error }: { column: Column; value: string; onChange: (value: string) => void; error: string | undefined }) {
+function Choice({
+  column,
+  value,
+  onChange,
+  error,
+}: {
+  column: Column;
+  value: string;
+  onChange: (value: string) => void;
+  error: string | undefined;
+}) {
   const id = useId();
   return (
     <div className="w-36">
       <label htmlFor={id} className="block text-sm text-soft">
         {column.label}
       </label>
-      <select id={id} className="entry" value={value} aria-invalid={error ? true : undefined} onChange={(event) => onChange(event.target.value)}>
+      <select
+        id={id}
+        className="entry"
+        value={value}
+        aria-invalid={error ? true : undefined}
+        onChange={(event) => onChange(event.target.value)}
+      >
         <option value="">not said</option>
         {Object.entries(column.choices ?? {}).map(([code, words]) => (
           <option key={code} value={code}>

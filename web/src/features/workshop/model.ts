@@ -11,7 +11,15 @@ export interface Column {
   choices?: Record<string, string>;
 }
 
-const HEAT = { electric: 'Electric', induction: 'Induction', propane: 'Propane', butane: 'Butane', natural_gas: 'Natural gas', charcoal: 'Charcoal', microwave: 'Microwave' };
+const HEAT = {
+  electric: 'Electric',
+  induction: 'Induction',
+  propane: 'Propane',
+  butane: 'Butane',
+  natural_gas: 'Natural gas',
+  charcoal: 'Charcoal',
+  microwave: 'Microwave',
+};
 
 export const KINDS: readonly { kind: Kind; title: string; why: string; add: string; columns: readonly Column[] }[] = [
   {
@@ -84,9 +92,11 @@ export function seenOf(workshop: Workshop): Record<string, Stands> {
   const seen: Record<string, Stands> = {};
   for (const { kind } of KINDS)
     for (const row of workshop[kind])
-      for (const [column, told] of Object.entries(row.columns)) seen[`${row.id}/${column}`] = { raw: told.raw as Plain, shown: typed(column, told) };
+      for (const [column, told] of Object.entries(row.columns))
+        seen[`${row.id}/${column}`] = { raw: told.raw as Plain, shown: typed(column, told) };
   for (const [source, price] of Object.entries(workshop.tariffs)) seen[`workshop/tariffs.${source}`] = { raw: price, shown: String(price) };
-  if (workshop.safe_lift) seen['workshop/safe_lift'] = { raw: workshop.safe_lift.raw as Plain, shown: typed('safe_lift', workshop.safe_lift) };
+  if (workshop.safe_lift)
+    seen['workshop/safe_lift'] = { raw: workshop.safe_lift.raw as Plain, shown: typed('safe_lift', workshop.safe_lift) };
   seen['workshop/currency'] = { raw: workshop.currency, shown: workshop.currency };
   if (workshop.school) seen['workshop/school'] = { raw: workshop.school, shown: workshop.school };
   return seen;

@@ -9,5 +9,8 @@ export interface Window {
 }
 
 export function useMix() {
-  return useMutation({ mutationFn: (body: { melt: string; windows: Record<string, Window>; recovery: Record<string, string> }) => answered(api.POST('/api/mix', { body })) });
+  return useMutation({
+    mutationFn: (body: { melt: string; windows: Record<string, Window>; recovery: Record<string, string> }) =>
+      answered(api.POST('/api/mix', { body })),
+  });
 }

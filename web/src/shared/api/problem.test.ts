@@ -3,7 +3,10 @@ import { fieldMessages, ProblemError, readProblem } from './problem';
 
 describe('a problem', () => {
   it('keeps the words and pointers of the server', () => {
-    const problem = readProblem({ code: 'record.rejected', title: 'No.', problems: [{ pointer: '/made/pour.temperature', code: 'q', message: 'Too cold.' }] }, 422);
+    const problem = readProblem(
+      { code: 'record.rejected', title: 'No.', problems: [{ pointer: '/made/pour.temperature', code: 'q', message: 'Too cold.' }] },
+      422,
+    );
     expect(problem).toMatchObject({ status: 422, code: 'record.rejected', title: 'No.' });
     expect(fieldMessages(new ProblemError(problem))).toEqual({ '/made/pour.temperature': 'Too cold.' });
   });

@@ -97,7 +97,9 @@ export class Draft {
     const rows = [...this.state.fields.values()];
     if (rows.length === 0) return null;
     const parts = { ...this.meta?.parts, ...about.parts };
-    const keys = [...new Set(rows.map((row) => partOf(row.field)))].filter((key) => key in parts).sort((a, b) => order(parts[a]) - order(parts[b]));
+    const keys = [...new Set(rows.map((row) => partOf(row.field)))]
+      .filter((key) => key in parts)
+      .sort((a, b) => order(parts[a]) - order(parts[b]));
     return {
       account: this.account,
       format: 1,
@@ -113,13 +115,19 @@ export class Draft {
       changes: keys.map((key) => {
         const { part, id: of, create } = parts[key] as PartRef;
         const own = rows.filter((row) => partOf(row.field) === key);
-        const hangsOn = Object.fromEntries(own.filter((row) => nameOf(row.field).startsWith('create.')).map((row) => [nameOf(row.field).slice(7), String(row.to)]));
+        const hangsOn = Object.fromEntries(
+          own.filter((row) => nameOf(row.field).startsWith('create.')).map((row) => [nameOf(row.field).slice(7), String(row.to)]),
+        );
         return {
           key,
           part,
           id: of,
           ...(create || Object.keys(hangsOn).length > 0 ? { create: { ...create, ...hangsOn } } : {}),
-          set: Object.fromEntries(own.filter((row) => !nameOf(row.field).startsWith('create.')).map((row) => [nameOf(row.field), { was: row.was, to: row.to, shown: row.shown }])),
+          set: Object.fromEntries(
+            own
+              .filter((row) => !nameOf(row.field).startsWith('create.'))
+              .map((row) => [nameOf(row.field), { was: row.was, to: row.to, shown: row.shown }]),
+          ),
         };
       }),
     };

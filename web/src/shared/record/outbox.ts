@@ -78,9 +78,12 @@ export class Outbox {
       await device.transaction('rw', device.fields, device.drafts, device.outbox, async () => {
         const typed = await device.fields.where({ account: item.account, record: item.record }).toArray();
         for (const row of typed) {
-          const sent = item.changes.find((change) => change.key === row.field.split('/')[0])?.set[row.field.slice(row.field.indexOf('/') + 1)];
+          const sent = item.changes.find((change) => change.key === row.field.split('/')[0])?.set[
+            row.field.slice(row.field.indexOf('/') + 1)
+          ];
           // What was typed after the save was pressed stays a draft.
-          if (!sent || same(sent.to, row.to) || row.field.includes('/create.')) await device.fields.delete([row.account, row.record, row.field]);
+          if (!sent || same(sent.to, row.to) || row.field.includes('/create.'))
+            await device.fields.delete([row.account, row.record, row.field]);
           else await device.fields.put({ ...row, was: sent.to });
         }
         const left = await device.fields.where({ account: item.account, record: item.record }).count();
@@ -176,7 +179,8 @@ export class Outbox {
       const done = await answered(api.POST('/api/commands', { body: bodyOf(item), signal: AbortSignal.timeout(PATIENCE) }));
       return { state: 'done', questions: done.questions.map((question) => question.message), done };
     } catch (error) {
-      const problem = error instanceof ProblemError ? error.problem : { status: 0, code: 'network.away', title: 'No connection.', problems: [] };
+      const problem =
+        error instanceof ProblemError ? error.problem : { status: 0, code: 'network.away', title: 'No connection.', problems: [] };
       if (problem.status === 409 && problem.clashes) return { state: 'clash', clashes: problem.clashes };
       if (problem.status === 401 || problem.status === 403) {
         // The session ended or the page is old: whoever signs in again with this account sends it.
@@ -189,11 +193,13 @@ export class Outbox {
   }
 
   private async settled(item: Outgoing, outcome: Outcome & { done?: Done; clashes?: Clash[] }): Promise<void> {
-    if (outcome.state === 'clash' && item.seq !== undefined) await device.outbox.update(item.seq, { state: 'clash', clashes: outcome.clashes ?? [] });
+    if (outcome.state === 'clash' && item.seq !== undefined)
+      await device.outbox.update(item.seq, { state: 'clash', clashes: outcome.clashes ?? [] });
     if (outcome.state === 'refused') await backToDraft(item, outcome.problem);
     if (outcome.state === 'done') {
       // What is shown is read anew before it is forgotten here, so that nothing jumps back to the old value for a moment.
-      if (outcome.done) await Promise.race([this.onKept(outcome.done), new Promise((resolve) => setTimeout(resolve, 3000))]).catch(() => undefined);
+      if (outcome.done)
+        await Promise.race([this.onKept(outcome.done), new Promise((resolve) => setTimeout(resolve, 3000))]).catch(() => undefined);
       if (item.seq !== undefined) await device.outbox.delete(item.seq);
     }
     this.answer(item, outcome);
@@ -220,7 +226,15 @@ export class Outbox {
       await draftFor(item.account, item.record).drop();
     }
     return outcome.state === 'clash'
-      ? { state: 'refused', problem: { status: 409, code: 'record.clash', title: 'This was changed elsewhere since you opened it. Load the page anew and compare.', problems: [] } }
+      ? {
+          state: 'refused',
+          problem: {
+            status: 409,
+            code: 'record.clash',
+            title: 'This was changed elsewhere since you opened it. Load the page anew and compare.',
+            problems: [],
+          },
+        }
       : outcome;
   }
 
@@ -271,7 +285,15 @@ async function backToDraft(item: Outgoing, problem: Problem | null): Promise<voi
       for (const { name, was, to, shown } of rows) {
         const key: [string, string, string] = [item.account, item.record, `${change.key}/${name}`];
         const typedSince = await device.fields.get(key);
-        await device.fields.put({ account: item.account, record: item.record, field: key[2], was, to: typedSince?.to ?? to, shown: typedSince?.shown ?? shown, at: Date.now() });
+        await device.fields.put({
+          account: item.account,
+          record: item.record,
+          field: key[2],
+          was,
+          to: typedSince?.to ?? to,
+          shown: typedSince?.shown ?? shown,
+          at: Date.now(),
+        });
       }
     }
     await device.drafts.put({
@@ -280,7 +302,12 @@ async function backToDraft(item: Outgoing, problem: Problem | null): Promise<voi
       format: 1,
       label: item.label,
       path: item.path,
-      parts: Object.fromEntries(item.changes.map((change) => [change.key, { part: change.part, id: change.id, ...(change.create ? { create: change.create } : {}) }])),
+      parts: Object.fromEntries(
+        item.changes.map((change) => [
+          change.key,
+          { part: change.part, id: change.id, ...(change.create ? { create: change.create } : {}) },
+        ]),
+      ),
       at: Date.now(),
       refused: problem?.title ?? null,
       problems,

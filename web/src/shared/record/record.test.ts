@@ -33,9 +33,15 @@ const ABOUT = {
 };
 
 const done = (body: unknown) =>
-  new Response(JSON.stringify({ command: (body as CommandEntry).id, outcome: 'done', parts: [], questions: [] }), { status: 200, headers: { 'Content-Type': 'application/json' } });
+  new Response(JSON.stringify({ command: (body as CommandEntry).id, outcome: 'done', parts: [], questions: [] }), {
+    status: 200,
+    headers: { 'Content-Type': 'application/json' },
+  });
 const problem = (status: number, more: object) =>
-  new Response(JSON.stringify({ type: 'about:blank', status, code: 'x', title: 'No.', ...more }), { status, headers: { 'Content-Type': 'application/problem+json' } });
+  new Response(JSON.stringify({ type: 'about:blank', status, code: 'x', title: 'No.', ...more }), {
+    status,
+    headers: { 'Content-Type': 'application/problem+json' },
+  });
 
 async function draft(record: string, account = 'me'): Promise<Draft> {
   const made = new Draft(account, record);
@@ -120,7 +126,12 @@ describe('the outbox', () => {
     opened.push(box.open());
     return box;
   };
-  const saved = async (box: Outbox, record: string, note: string, was: string | null = null): Promise<{ outcome: Outcome; item: Outgoing; from: Draft }> => {
+  const saved = async (
+    box: Outbox,
+    record: string,
+    note: string,
+    was: string | null = null,
+  ): Promise<{ outcome: Outcome; item: Outgoing; from: Draft }> => {
     const from = await draft(record);
     from.set(ABOUT, 'attempt/note', note, note, was);
     const item = (await from.command(ABOUT, crypto.randomUUID())) as Outgoing;
@@ -219,7 +230,18 @@ describe('the outbox', () => {
     server.answer = () =>
       problem(409, {
         clashes: [
-          { pointer: '', part: 'attempt', id: 'a', field: 'note', label: 'Note', was: told(null), yours: told('mine'), stored: told('theirs'), device: null, changed_at: null },
+          {
+            pointer: '',
+            part: 'attempt',
+            id: 'a',
+            field: 'note',
+            label: 'Note',
+            was: told(null),
+            yours: told('mine'),
+            stored: told('theirs'),
+            device: null,
+            changed_at: null,
+          },
         ],
       });
     const box = outbox();
@@ -239,7 +261,18 @@ describe('the outbox', () => {
       return note === 'mine'
         ? problem(409, {
             clashes: [
-              { pointer: '', part: 'attempt', id: 'a', field: 'note', label: 'Note', was: told(null), yours: told('mine'), stored: told('theirs'), device: null, changed_at: null },
+              {
+                pointer: '',
+                part: 'attempt',
+                id: 'a',
+                field: 'note',
+                label: 'Note',
+                was: told(null),
+                yours: told('mine'),
+                stored: told('theirs'),
+                device: null,
+                changed_at: null,
+              },
             ],
           })
         : done(body);

@@ -2,7 +2,9 @@ import Dexie, { type Table } from 'dexie';
 import { z } from 'zod';
 import type { Plain } from './plain';
 
-const plain: z.ZodType<Plain> = z.lazy(() => z.union([z.string(), z.number(), z.boolean(), z.null(), z.array(plain), z.record(z.string(), plain)]));
+const plain: z.ZodType<Plain> = z.lazy(() =>
+  z.union([z.string(), z.number(), z.boolean(), z.null(), z.array(plain), z.record(z.string(), plain)]),
+);
 
 const part = z.object({
   part: z.enum(['casting', 'attempt', 'heat', 'finding', 'workshop_row', 'workshop']),
@@ -12,7 +14,15 @@ const part = z.object({
 });
 
 /** One field of a draft. Each is a row of its own, so that two tabs never write over each other's. */
-const fieldRow = z.object({ account: z.string(), record: z.string(), field: z.string(), was: plain, to: plain, shown: z.string(), at: z.number() });
+const fieldRow = z.object({
+  account: z.string(),
+  record: z.string(),
+  field: z.string(),
+  was: plain,
+  to: plain,
+  shown: z.string(),
+  at: z.number(),
+});
 
 /** What a draft is of, and what the notebook last said against it. */
 const draftRow = z.object({
@@ -79,7 +89,11 @@ class DeviceStore extends Dexie {
 
   constructor() {
     super('molten-notes');
-    this.version(1).stores({ fields: '[account+record+field], [account+record], account', drafts: '[account+record], account', outbox: '++seq, account, id' });
+    this.version(1).stores({
+      fields: '[account+record+field], [account+record], account',
+      drafts: '[account+record], account',
+      outbox: '++seq, account, id',
+    });
   }
 }
 

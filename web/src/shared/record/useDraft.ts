@@ -49,7 +49,12 @@ export interface DraftInHand {
  * @param seen    what the notebook holds, field by field; it may change under the draft
  * @param newPart what a name stands for that is not among the parts: something begun in this very draft
  */
-export function useDraft(record: string, given: About, seen: Readonly<Record<string, Stands>>, newPart?: (key: string) => PartRef): DraftInHand {
+export function useDraft(
+  record: string,
+  given: About,
+  seen: Readonly<Record<string, Stands>>,
+  newPart?: (key: string) => PartRef,
+): DraftInHand {
   const outbox = useOutbox();
   const draft = draftFor(outbox.account, record);
   use(draft.ready);
@@ -63,7 +68,9 @@ export function useDraft(record: string, given: About, seen: Readonly<Record<str
       }
     return fields;
   }, [outbox.items]);
-  const about = newPart ? { ...given, parts: { ...Object.fromEntries([...state.fields.keys()].map(partOf).map((key) => [key, newPart(key)])), ...given.parts } } : given;
+  const about = newPart
+    ? { ...given, parts: { ...Object.fromEntries([...state.fields.keys()].map(partOf).map((key) => [key, newPart(key)])), ...given.parts } }
+    : given;
   const refOf = (field: string): PartRef | undefined => about.parts[partOf(field)] ?? newPart?.(partOf(field));
   const names = [
     ...new Set([
@@ -72,7 +79,9 @@ export function useDraft(record: string, given: About, seen: Readonly<Record<str
         .filter((item) => item.record === record)
         .flatMap((item) =>
           item.changes.flatMap((change) =>
-            [...Object.keys(change.set), ...Object.keys(change.create ?? {}).map((name) => `create.${name}`)].map((name) => `${change.key}/${name}`),
+            [...Object.keys(change.set), ...Object.keys(change.create ?? {}).map((name) => `create.${name}`)].map(
+              (name) => `${change.key}/${name}`,
+            ),
           ),
         ),
     ]),
@@ -88,7 +97,10 @@ export function useDraft(record: string, given: About, seen: Readonly<Record<str
     names,
     set: (field, raw, shown, explicit = false) =>
       draft.set(
-        { ...about, parts: newPart && !(partOf(field) in about.parts) ? { ...about.parts, [partOf(field)]: newPart(partOf(field)) } : about.parts },
+        {
+          ...about,
+          parts: newPart && !(partOf(field) in about.parts) ? { ...about.parts, [partOf(field)]: newPart(partOf(field)) } : about.parts,
+        },
         field,
         raw,
         shown ?? wordsOf(raw),
@@ -100,7 +112,9 @@ export function useDraft(record: string, given: About, seen: Readonly<Record<str
     meanwhile: (field) => {
       const row = state.fields.get(field);
       const now = before(field);
-      return row && JSON.stringify(now?.raw ?? null) !== JSON.stringify(row.was) && JSON.stringify(now?.raw ?? null) !== JSON.stringify(row.to)
+      return row &&
+        JSON.stringify(now?.raw ?? null) !== JSON.stringify(row.was) &&
+        JSON.stringify(now?.raw ?? null) !== JSON.stringify(row.to)
         ? (now ?? { raw: null, shown: 'blank' })
         : null;
     },
@@ -119,7 +133,9 @@ export function useDraft(record: string, given: About, seen: Readonly<Record<str
 /** What a field of a record is about to become; undefined while nothing is on its way. */
 export function useComing(id: string, field: string): Plain | undefined {
   const outbox = useOutbox();
-  return outbox.items.findLast((item) => item.changes.some((change) => change.id === id && field in change.set))?.changes.find((change) => change.id === id)?.set[field]?.to;
+  return outbox.items
+    .findLast((item) => item.changes.some((change) => change.id === id && field in change.set))
+    ?.changes.find((change) => change.id === id)?.set[field]?.to;
 }
 
 /** The record that a draft from an earlier visit is of, under the name it has in the draft. */
@@ -163,6 +179,7 @@ type Part = 'casting' | 'attempt' | 'heat' | 'finding' | 'workshop_row' | 'works
 
 function wordsOf(raw: Plain): string {
   if (raw === null) return '';
-  if (typeof raw === 'object' && !Array.isArray(raw) && 'value' in raw && 'unit' in raw) return `${String(raw['value'])} ${String(raw['unit'])}`;
+  if (typeof raw === 'object' && !Array.isArray(raw) && 'value' in raw && 'unit' in raw)
+    return `${String(raw['value'])} ${String(raw['unit'])}`;
   return typeof raw === 'object' ? '' : String(raw);
 }

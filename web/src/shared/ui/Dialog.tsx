@@ -1,7 +1,19 @@
 import { Dialog as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
 
-export function Dialog({ open, onClose, title, narrow = false, children }: { open: boolean; onClose: () => void; title: string; narrow?: boolean; children: ReactNode }) {
+export function Dialog({
+  open,
+  onClose,
+  title,
+  narrow = false,
+  children,
+}: {
+  open: boolean;
+  onClose: () => void;
+  title: string;
+  narrow?: boolean;
+  children: ReactNode;
+}) {
   return (
     <Radix.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Radix.Portal>

@@ -2,7 +2,17 @@ import type { Outcome } from '../record';
 import type { DraftInHand } from '../record';
 
 /** Where what is typed is: on this screen, on this device, on its way, or refused and why. Stands beside the button that saves. */
-export function DraftState({ draft, outcome, what, onDrop }: { draft: DraftInHand; outcome: Outcome | null; what: string; onDrop?: () => void }) {
+export function DraftState({
+  draft,
+  outcome,
+  what,
+  onDrop,
+}: {
+  draft: DraftInHand;
+  outcome: Outcome | null;
+  what: string;
+  onDrop?: () => void;
+}) {
   const typed = draft.touched.length > 0;
   return (
     <div className="min-w-0 flex-1" aria-live="polite">

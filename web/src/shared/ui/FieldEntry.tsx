@@ -121,7 +121,9 @@ function TypedEntry(props: Props) {
   const id = useId();
   const text = value?.shown ?? '';
   const typed = typeof value?.raw === 'string';
-  const read = useMutation({ mutationFn: (words: string) => answered(api.POST('/api/quantities', { body: { field: field.key, text: words } })) });
+  const read = useMutation({
+    mutationFn: (words: string) => answered(api.POST('/api/quantities', { body: { field: field.key, text: words } })),
+  });
   // Only what belongs to the text that stands there now is shown.
   const current = text !== '' && read.variables === text;
   const refused = current ? fieldMessages(read.error)['/text'] : undefined;

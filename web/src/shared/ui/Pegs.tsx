@@ -11,7 +11,13 @@ interface Common {
 /** One of a few words, large enough for a glove. Pressing the chosen one again takes it back: blank is allowed everywhere. */
 export function PickOne({ label, choices, value, onChange }: Common & { value: string | null; onChange: (value: string | null) => void }) {
   return (
-    <ToggleGroup.Root type="single" aria-label={label} value={value ?? ''} onValueChange={(next) => onChange(next === '' ? null : next)} className="flex flex-wrap gap-2">
+    <ToggleGroup.Root
+      type="single"
+      aria-label={label}
+      value={value ?? ''}
+      onValueChange={(next) => onChange(next === '' ? null : next)}
+      className="flex flex-wrap gap-2"
+    >
       {choices.map((choice) => (
         <ToggleGroup.Item key={choice.code} value={choice.code} className="peg" title={choice.hint || undefined}>
           {choice.label}

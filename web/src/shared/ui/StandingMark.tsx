@@ -12,7 +12,9 @@ export function StandingMark({ standing }: { standing: string }) {
       className={`mt-[0.3em] inline-block flex-none align-[-1px] ${standing === 'good' ? 'text-ink' : 'text-molten'}`}
     >
       {standing === 'good' && <path d="M2 7.5l3.5 3.5L12 3" fill="none" stroke="currentColor" strokeWidth="2" />}
-      {standing === 'risky' && <path d="M7 1.8l5.6 10.4h-11.2z" fill="none" stroke="currentColor" strokeWidth="1.7" strokeLinejoin="round" />}
+      {standing === 'risky' && (
+        <path d="M7 1.8l5.6 10.4h-11.2z" fill="none" stroke="currentColor" strokeWidth="1.7" strokeLinejoin="round" />
+      )}
       {standing === 'bad' && <path d="M7 0.5l6.5 6.5l-6.5 6.5l-6.5 -6.5z" fill="currentColor" />}
     </svg>
   );

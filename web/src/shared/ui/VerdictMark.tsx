@@ -16,7 +16,13 @@ export function VerdictMark({ state, verdict, size = 28 }: { state: string; verd
         />
       ) : (
         <>
-          <path d="M5 6h18v16h-18z" fill="none" stroke="currentColor" strokeWidth="2" strokeDasharray={kind === 'planned' ? '3.4 3' : undefined} />
+          <path
+            d="M5 6h18v16h-18z"
+            fill="none"
+            stroke="currentColor"
+            strokeWidth="2"
+            strokeDasharray={kind === 'planned' ? '3.4 3' : undefined}
+          />
           {kind !== 'planned' && <path d="M2 14h3M23 14h3" stroke="currentColor" strokeWidth="2" />}
           {kind !== 'good' && kind !== 'planned' && <path d="M5 14h18" stroke="currentColor" strokeWidth="1.5" />}
         </>
