@@ -10,10 +10,16 @@ use MoltenNotes\Core\Quantity\Ratio;
 use MoltenNotes\Core\Quantity\SpecificEnergy;
 use MoltenNotes\Core\Quantity\SpecificHeat;
 use MoltenNotes\Core\Quantity\Temperature;
+use MoltenNotes\Core\Table;
 
 /** The door to the alloy table. */
 final class AlloyTable
 {
+    private const COLUMNS = [
+        'code', 'name', 'family', 'liquidus_c', 'solidus_c', 'density_solid_kg_m3', 'density_liquid_kg_m3', 'latent_kj_kg',
+        'heat_solid_j_kgk', 'heat_liquid_j_kgk', 'shrinkage_percent', 'contraction_percent', 'pour_heavy_c', 'pour_thin_c', 'freezing',
+    ];
+
     /** @var array<string, Alloy>|null */
     private static ?array $alloys = null;
 
@@ -44,37 +50,39 @@ final class AlloyTable
     private static function load(): array
     {
         /**
-         * @var array{source: string, mark: string, rows: list<array{string, string, string, float, float, float, float, float, float,
-         *     float, float, float, float, float, string, list<string>, array<string, array{string, string}>, string}>} $table
+         * @var list<array{code: string, name: string, family: string, liquidus_c: float, solidus_c: float, density_solid_kg_m3: float,
+         * density_liquid_kg_m3: float, latent_kj_kg: float, heat_solid_j_kgk: float, heat_liquid_j_kgk: float, shrinkage_percent: float,
+         *     contraction_percent: float, pour_heavy_c: float, pour_thin_c: float, freezing: string, attributes: list<string>,
+         *     marks: array<string, array{string, string}>, note: string}> $rows
          */
-        $table = require __DIR__.'/Data/alloys.php';
+        $rows = Table::rows(__DIR__.'/Data/alloys.php', self::COLUMNS, ['attributes' => [], 'marks' => [], 'note' => '']);
         $alloys = [];
-        foreach ($table['rows'] as $row) {
-            $origins = ['*' => ['mark' => Mark::from($table['mark']), 'source' => $table['source']]];
+        foreach ($rows as $row) {
+            $origins = ['*' => ['mark' => Mark::RecalledFromMemory, 'source' => 'ASM Metals Handbook vols 2 and 15']];
             foreach (['freezing', 'attributes', 'pour_heavy_c', 'pour_thin_c'] as $practice) {
                 $origins[$practice] = ['mark' => Mark::CommonPractice, 'source' => 'workshop practice for sand moulds'];
             }
-            foreach ($row[16] as $property => [$mark, $source]) {
+            foreach ($row['marks'] as $property => [$mark, $source]) {
                 $origins[$property] = ['mark' => Mark::from($mark), 'source' => $source];
             }
-            $alloys[$row[0]] = new Alloy(
-                $row[0],
-                $row[1],
-                $row[2],
-                Temperature::fromCelsius($row[3]),
-                Temperature::fromCelsius($row[4]),
-                Density::fromSi($row[5]),
-                Density::fromSi($row[6]),
-                SpecificEnergy::fromSi($row[7] * 1000),
-                SpecificHeat::fromSi($row[8]),
-                SpecificHeat::fromSi($row[9]),
-                Ratio::fromSi($row[10] / 100),
-                Ratio::fromSi($row[11] / 100),
-                Temperature::fromCelsius($row[12]),
-                Temperature::fromCelsius($row[13]),
-                FreezingClass::from($row[14]),
-                $row[15],
-                $row[17],
+            $alloys[$row['code']] = new Alloy(
+                $row['code'],
+                $row['name'],
+                $row['family'],
+                Temperature::fromCelsius($row['liquidus_c']),
+                Temperature::fromCelsius($row['solidus_c']),
+                Density::fromSi($row['density_solid_kg_m3']),
+                Density::fromSi($row['density_liquid_kg_m3']),
+                SpecificEnergy::fromSi($row['latent_kj_kg'] * 1000),
+                SpecificHeat::fromSi($row['heat_solid_j_kgk']),
+                SpecificHeat::fromSi($row['heat_liquid_j_kgk']),
+                Ratio::fromSi($row['shrinkage_percent'] / 100),
+                Ratio::fromSi($row['contraction_percent'] / 100),
+                Temperature::fromCelsius($row['pour_heavy_c']),
+                Temperature::fromCelsius($row['pour_thin_c']),
+                FreezingClass::from($row['freezing']),
+                $row['attributes'],
+                $row['note'],
                 $origins,
             );
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Attempt;
 
+use MoltenNotes\Core\Table;
+
 /** What can be written down about a pour: defects in seven classes, observations, checks. */
 final readonly class Vocabulary
 {
@@ -38,11 +40,15 @@ final readonly class Vocabulary
         foreach ($atlas['rows'] as [$code, $class, $label, $words, $leak]) {
             $defects[$code] = new Sign($code, $class, $label, $words, [], $leak, null);
         }
-        /** @var list<array{string, string, string, list<string>, float, '*'|list<string>}> $rows */
-        $rows = require __DIR__.'/Data/checks.php';
+        /**
+         * @var list<array{code: string, question: string, how: string, asked_with: list<string>, leak: float,
+         *     processes: list<string>|null}> $rows
+         */
+        $rows = Table::rows(__DIR__.'/Data/checks.php', ['code', 'question', 'how', 'leak'], ['asked_with' => [], 'processes' => null]);
         $checks = [];
-        foreach ($rows as [$check, $question, $how, $askedWith, $chance, $processes]) {
-            $checks[$check] = new Sign($check, '', $question, $how, $askedWith, $chance, '*' === $processes ? null : $processes);
+        foreach ($rows as $row) {
+            ['code' => $code, 'question' => $question, 'how' => $how, 'asked_with' => $askedWith] = $row;
+            $checks[$code] = new Sign($code, '', $question, $how, $askedWith, $row['leak'], $row['processes']);
         }
         /** @var list<array{string, string, string}> $noticed */
         $noticed = require __DIR__.'/Data/observations.php';

@@ -6,6 +6,7 @@ namespace MoltenNotes\Core\Diagnosis;
 
 use MoltenNotes\Core\Attempt\Sign;
 use MoltenNotes\Core\Attempt\Vocabulary;
+use MoltenNotes\Core\Table;
 
 /** The catalogue: causes, how they show, and what a record says about them. Data of the trade behind one door. */
 final readonly class Catalogue
@@ -80,18 +81,15 @@ final readonly class Catalogue
 
     private static function load(): self
     {
-        /** @var list<array{string, string, float, '*'|list<string>, '*'|list<string>, string}> $rows */
-        $rows = require __DIR__.'/Data/causes.php';
+        /**
+         * @var list<array{code: string, label: string, prior: float, processes: list<string>|null, families: list<string>|null,
+         *     words: string}> $rows
+         */
+        $rows = Table::rows(__DIR__.'/Data/causes.php', ['code', 'label', 'prior', 'words'], ['processes' => null, 'families' => null]);
         $causes = [];
-        foreach ($rows as [$code, $label, $prior, $processes, $families, $words]) {
-            $causes[$code] = new Cause(
-                $code,
-                $label,
-                $prior,
-                '*' === $processes ? null : $processes,
-                '*' === $families ? null : $families,
-                $words,
-            );
+        foreach ($rows as $row) {
+            ['code' => $code, 'label' => $label, 'prior' => $prior, 'words' => $words] = $row;
+            $causes[$code] = new Cause($code, $label, $prior, $row['processes'], $row['families'], $words);
         }
         /** @var array<string, array<string, array{float, string}>> $signs */
         $signs = require __DIR__.'/Data/signs.php';
@@ -105,20 +103,31 @@ final readonly class Catalogue
     /** @return array<string, list<EvidenceRule>> */
     private static function evidence(): array
     {
-        /** @var list<array{string, string, string, list<array{float|int, float|int}>|array<string, float>, string, string}> $rows */
-        $rows = require __DIR__.'/Data/evidence.php';
+        /**
+         * @var list<array{cause: string, fact: string, unit: string, ratios: list<array{float|int, float|int}>|array<string, float>,
+         *     raised: string, lowered: string}> $rows
+         */
+        $rows = Table::rows(__DIR__.'/Data/evidence.php', ['cause', 'fact', 'unit', 'ratios'], ['raised' => '', 'lowered' => '']);
         $evidence = [];
-        foreach ($rows as [$cause, $fact, $unit, $curveOrMap, $raised, $lowered]) {
+        foreach ($rows as $row) {
             $curve = null;
             $map = null;
-            foreach ($curveOrMap as $key => $entry) {
+            foreach ($row['ratios'] as $key => $entry) {
                 if (is_array($entry)) {
                     $curve[] = [(float) $entry[0], (float) $entry[1]];
                 } else {
                     $map[(string) $key] = $entry;
                 }
             }
-            $evidence[$cause][] = new EvidenceRule($cause, $fact, $unit, $curve, $map, $raised, $lowered);
+            $evidence[$row['cause']][] = new EvidenceRule(
+                $row['cause'],
+                $row['fact'],
+                $row['unit'],
+                $curve,
+                $map,
+                $row['raised'],
+                $row['lowered'],
+            );
         }
 
         return $evidence;
@@ -127,11 +136,15 @@ final readonly class Catalogue
     /** @return array<string, list<Refinement>> */
     private static function refinements(): array
     {
-        /** @var list<array{string, list<string>, 'place'|'look'|'shown', string, float, string}> $rows */
-        $rows = require __DIR__.'/Data/refinements.php';
+        /**
+         * @var list<array{cause: string, findings: list<string>, kind: 'place'|'look'|'shown', code: string, ratio: float,
+         *     words: string}> $rows
+         */
+        $rows = Table::rows(__DIR__.'/Data/refinements.php', ['cause', 'findings', 'kind', 'code', 'ratio', 'words']);
         $refinements = [];
-        foreach ($rows as [$cause, $findings, $kind, $code, $ratio, $words]) {
-            $refinements[$cause][] = new Refinement($cause, $findings, $kind, $code, $ratio, $words);
+        foreach ($rows as $row) {
+            ['cause' => $cause, 'findings' => $findings, 'kind' => $kind, 'code' => $code] = $row;
+            $refinements[$cause][] = new Refinement($cause, $findings, $kind, $code, $row['ratio'], $row['words']);
         }
 
         return $refinements;

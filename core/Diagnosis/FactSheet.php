@@ -254,6 +254,7 @@ final class FactSheet
         );
     }
 
+    /** @param FieldKey $key */
     private function length(string $key): ?float
     {
         $measurement = $this->values->measurement($key);

@@ -112,7 +112,7 @@ final readonly class MouldSection
                 continue;
             }
             $seen[$key] = true;
-            $figure = $this->plan->figure($risk['stage'], $risk['code'], $risk['subject']);
+            $figure = $this->plan->behind($risk['stage'], $risk['code'], $risk['subject']);
             $number = null === $figure ? '' : ' '.$this->brief($figure);
             $risks[] = [
                 'words' => $risk['words'],

@@ -98,6 +98,7 @@ final readonly class SectionMeasures
         return $top;
     }
 
+    /** @param FieldKey $field */
     public function mm(string $field): ?float
     {
         $measurement = $this->values->measurement($field);
@@ -105,6 +106,7 @@ final readonly class SectionMeasures
         return null === $measurement ? null : Length::fromSi($measurement->si())->in('mm');
     }
 
+    /** @param FieldKey $field */
     public function text(string $field): string
     {
         $measurement = $this->values->measurement($field);

@@ -36,8 +36,8 @@ final class Choke
     }
 
     /**
-     * Sprue top over sprue base as areas: √(H_total / h_basin), from continuity and Bernoulli. Null when no metal stands over the sprue:
-     * it then draws air, whatever its taper.
+     * Sprue top over sprue base as areas: √(H_total / h_basin), from continuity and Bernoulli. Null when no metal stands over the
+     * sprue: it then draws air, whatever its taper.
      */
     public static function taper(float $headM, float $basinM): ?float
     {

@@ -25,7 +25,8 @@ final class PourTime
     /**
      * Every rule that applies, the usual one first.
      *
-     * @return non-empty-list<array{rule: string, label: string, seconds: float, formula: string, source: string, mark: Mark}>
+     * @return non-empty-list<array{rule: 'steel'|'iron'|'copper'|'light'|'thin', label: string, seconds: float, formula: string,
+     *     source: string, mark: Mark}>
      */
     public static function rules(Alloy $alloy, float $massKg, float $thicknessMm, string $fill): array
     {
@@ -79,7 +80,12 @@ final class PourTime
         };
     }
 
-    /** @return array{rule: string, label: string, seconds: float, formula: string, source: string, mark: Mark} */
+    /**
+     * @param 'steel'|'iron'|'copper'|'light'|'thin' $rule
+     *
+     * @return array{rule: 'steel'|'iron'|'copper'|'light'|'thin', label: string, seconds: float, formula: string,
+     *     source: string, mark: Mark}
+     */
     private static function rule(string $rule, string $label, float $seconds, string $formula): array
     {
         return [

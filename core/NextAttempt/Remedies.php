@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\NextAttempt;
 
 use MoltenNotes\Core\Quantity\Nearest;
+use MoltenNotes\Core\Table;
 
 /** The door to the table of remedies. */
 final class Remedies
@@ -16,11 +17,28 @@ final class Remedies
     public static function all(): array
     {
         if (null === self::$remedies) {
-            /** @var list<array{string, string, string, int, string|null, string, mixed, float, string}> $rows */
-            $rows = require __DIR__.'/Data/remedies.php';
+            /**
+             * @var list<array{code: string, cause: string, label: string, effort: int, field: FieldKey|null, how: string, argument: mixed,
+             *     left: float, cost: string}> $rows
+             */
+            $rows = Table::rows(
+                __DIR__.'/Data/remedies.php',
+                ['code', 'cause', 'label', 'effort', 'how', 'left'],
+                ['field' => null, 'argument' => null, 'cost' => ''],
+            );
             self::$remedies = [];
             foreach ($rows as $row) {
-                self::$remedies[$row[0]] = new Remedy(...$row);
+                self::$remedies[$row['code']] = new Remedy(
+                    $row['code'],
+                    $row['cause'],
+                    $row['label'],
+                    $row['effort'],
+                    $row['field'],
+                    $row['how'],
+                    $row['argument'],
+                    $row['left'],
+                    $row['cost'],
+                );
             }
         }
 

@@ -9,7 +9,7 @@ final readonly class Remedy
 {
     /**
      * @param int $effort 1 a moment, 2 an evening, 3 a new pattern
-     * @param string|null $field the plan value it changes; null for a habit
+     * @param FieldKey|null $field the plan value it changes; null for a habit
      * @param string $how set, quantity, habit, or a rule of RemedyRule
      * @param float $left share of the cause's odds left where no evidence rule weighs the change
      */

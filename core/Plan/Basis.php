@@ -72,6 +72,7 @@ final readonly class Basis
         return new self($values->ofItsProcess(), $this->workshop, $this->format, $this->experience);
     }
 
+    /** @param FieldKey $field */
     public function estimate(string $field): ?Estimate
     {
         $measurement = $this->values->measurement($field);
@@ -79,7 +80,11 @@ final readonly class Basis
         return null === $measurement ? null : Estimate::of($measurement);
     }
 
-    /** The middle of a value in SI. */
+    /**
+     * The middle of a value in SI.
+     *
+     * @param FieldKey $field
+     */
     public function si(string $field): ?float
     {
         return $this->values->measurement($field)?->si();

@@ -38,13 +38,21 @@ final readonly class CastingPlan
     {
     }
 
-    /** The first figure of this code; of a section when named. */
+    /**
+     * The first figure of this code; of a section when named.
+     *
+     * @param FigureCode $code
+     */
     public function figure(string $stage, string $code, string $subject = ''): ?Figure
     {
         return $this->stages[$stage]->figure($code, $subject) ?? null;
     }
 
-    /** The figure of this code that stands worst: the least, for ratios that should be large. */
+    /**
+     * The figure of this code that stands worst: the least, for ratios that should be large.
+     *
+     * @param FigureCode $code
+     */
     public function least(string $stage, string $code): ?Figure
     {
         $least = null;
@@ -55,6 +63,18 @@ final readonly class CastingPlan
         }
 
         return $least;
+    }
+
+    /** The figure behind a risk, which may be no figure's own: then null. */
+    public function behind(string $stage, string $risk, string $subject): ?Figure
+    {
+        foreach ($this->stages[$stage]->figures ?? [] as $figure) {
+            if ($figure->code === $risk && $figure->subject === $subject) {
+                return $figure;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<array{stage: string, code: string, words: string, subject: string, standing: string}> bad ones first */

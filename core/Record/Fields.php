@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Record;
 
 use MoltenNotes\Core\Quantity\UnitTable;
+use MoltenNotes\Core\Table;
 
 /** The door to the table of named values. */
 final class Fields
@@ -33,25 +34,28 @@ final class Fields
     private static function load(): array
     {
         /**
-         * @var list<array{string, string, string, string, string, string, array{float|int, float|int}|null, array{float|int,
-         *     float|int}|null, '*'|list<string>, string}> $rows
+         * @var list<array{key: string, keeper: string, stage: string, label: string, kind: string, choices: string|null, unit: string|null,
+         * possible: array{float|int, float|int}|null, likely: array{float|int, float|int}|null, processes: list<string>|null,
+         * hint: string}> $rows
          */
-        $rows = require __DIR__.'/Data/fields.php';
+        $rows = Table::rows(__DIR__.'/Data/fields.php', ['key', 'stage', 'label', 'kind'], [
+            'keeper' => 'attempt', 'choices' => null, 'unit' => null, 'possible' => null, 'likely' => null, 'processes' => null,
+            'hint' => '',
+        ]);
         $fields = [];
-        foreach ($rows as [$key, $keeper, $stage, $label, $kind, $detail, $possible, $likely, $processes, $hint]) {
-            $kind = FieldKind::from($kind);
-            $fields[$key] = new Field(
-                $key,
-                $keeper,
-                $stage,
-                $label,
-                $kind,
-                FieldKind::Choice === $kind ? $detail : null,
-                FieldKind::Quantity === $kind ? UnitTable::get($detail) : null,
-                null === $possible ? null : [(float) $possible[0], (float) $possible[1]],
-                null === $likely ? null : [(float) $likely[0], (float) $likely[1]],
-                '*' === $processes ? null : $processes,
-                $hint,
+        foreach ($rows as $row) {
+            $fields[$row['key']] = new Field(
+                $row['key'],
+                $row['keeper'],
+                $row['stage'],
+                $row['label'],
+                FieldKind::from($row['kind']),
+                $row['choices'],
+                null === $row['unit'] ? null : UnitTable::get($row['unit']),
+                null === $row['possible'] ? null : [(float) $row['possible'][0], (float) $row['possible'][1]],
+                null === $row['likely'] ? null : [(float) $row['likely'][0], (float) $row['likely'][1]],
+                $row['processes'],
+                $row['hint'],
             );
         }
 

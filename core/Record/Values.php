@@ -26,11 +26,13 @@ final readonly class Values
         return new self([]);
     }
 
+    /** @param FieldKey $key */
     public function get(string $key): Measurement|Sections|string|int|bool|null
     {
         return $this->values[$key] ?? null;
     }
 
+    /** @param FieldKey $key */
     public function measurement(string $key): ?Measurement
     {
         $value = $this->get($key);
@@ -38,6 +40,7 @@ final readonly class Values
         return $value instanceof Measurement ? $value : null;
     }
 
+    /** @param FieldKey $key */
     public function choice(string $key): ?string
     {
         $value = $this->get($key);
@@ -45,6 +48,7 @@ final readonly class Values
         return is_string($value) ? $value : null;
     }
 
+    /** @param FieldKey $key */
     public function count(string $key): ?int
     {
         $value = $this->get($key);
@@ -52,6 +56,7 @@ final readonly class Values
         return is_int($value) ? $value : null;
     }
 
+    /** @param FieldKey $key */
     public function flag(string $key): ?bool
     {
         $value = $this->get($key);
@@ -66,6 +71,7 @@ final readonly class Values
         return $value instanceof Sections ? $value : null;
     }
 
+    /** @param FieldKey $key */
     public function has(string $key): bool
     {
         return isset($this->values[$key]);
@@ -91,11 +97,13 @@ final readonly class Values
         );
     }
 
+    /** @param FieldKey $key */
     public function with(string $key, Measurement|Sections|string|int|bool $value): self
     {
         return new self([$key => $value] + $this->values);
     }
 
+    /** @param FieldKey $key */
     public function without(string $key): self
     {
         return new self(array_diff_key($this->values, [$key => true]));

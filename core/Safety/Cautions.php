@@ -6,6 +6,7 @@ namespace MoltenNotes\Core\Safety;
 
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Table;
 
 /** The usual cautions that a set of values calls for. */
 final class Cautions
@@ -15,7 +16,7 @@ final class Cautions
     {
         $attributes = AlloyTable::find($values->choice('metal.alloy') ?? '')->attributes ?? [];
         $cautions = [];
-        foreach (self::rows() as [$code, $fact, $choices, $text]) {
+        foreach (self::rows() as ['code' => $code, 'fact' => $fact, 'choices' => $choices, 'text' => $text]) {
             $applies = 'alloy_attribute' === $fact
                 ? [] !== array_intersect($choices, $attributes)
                 : in_array($values->choice($fact), $choices, true);
@@ -27,11 +28,11 @@ final class Cautions
         return $cautions;
     }
 
-    /** @return list<array{string, string, list<string>, string}> code, fact, choices, text */
+    /** @return list<array{code: string, fact: FieldKey|'alloy_attribute', choices: list<string>, text: string}> */
     public static function rows(): array
     {
-        /** @var list<array{string, string, list<string>, string}> $rows */
-        $rows = require __DIR__.'/Data/cautions.php';
+        /** @var list<array{code: string, fact: FieldKey|'alloy_attribute', choices: list<string>, text: string}> $rows */
+        $rows = Table::rows(__DIR__.'/Data/cautions.php', ['code', 'fact', 'choices', 'text']);
 
         return $rows;
     }

@@ -35,14 +35,27 @@ final readonly class Figure
             'label' => $this->label,
             'value' => $this->value->toArray(),
             'shown' => self::shown($this->value, $format),
-            // To take over: the value itself, not what is shown of it.
-            'offer' => Dimension::Ratio === $this->value->dimension
-                    ? null
-                    : ['raw' => $format->exact($this->value), 'shown' => $format->si($this->value->si, $this->value->dimension)],
+            'offer' => $this->offer($format),
             'standing' => $this->standing,
             'note' => $this->note,
             'subject' => $this->subject,
             'working' => $this->working->toArray(),
+        ];
+    }
+
+    /**
+     * To take over into the record: the value itself, not what is shown of it. Null where it is nothing to be cut.
+     *
+     * @return array{field: string, raw: array{value: float, unit: string}, shown: string}|null
+     */
+    private function offer(QuantityFormatter $format): ?array
+    {
+        $field = Figures::cutInto($this->code);
+
+        return null === $field ? null : [
+            'field' => $field,
+            'raw' => $format->exact($this->value),
+            'shown' => $format->si($this->value->si, $this->value->dimension),
         ];
     }
 

@@ -19,6 +19,7 @@ final readonly class StageResult
     {
     }
 
+    /** @param FigureCode $code */
     public function figure(string $code, string $subject = ''): ?Figure
     {
         foreach ($this->figures as $figure) {

@@ -30,6 +30,7 @@ final class StageSheet
     /**
      * Adds a figure; its working's result and spread are worded here, from the value itself.
      *
+     * @param FigureCode $code
      * @param list<WorkingInput> $inputs
      * @param 'good'|'risky'|'bad'|'plain' $standing
      */
@@ -63,12 +64,13 @@ final class StageSheet
         return $figure;
     }
 
-    /** @param list<string> $fields what would have to be known */
+    /** @param list<FieldKey> $fields what would have to be known */
     public function lacks(string $for, array $fields, string $words): void
     {
         $this->missing[] = ['for' => $for, 'fields' => $fields, 'words' => $words];
     }
 
+    /** @param FieldKey|null $field */
     public function assume(string $words, ?string $field = null): void
     {
         $this->assumptions[$words] = ['words' => $words, 'field' => $field];

@@ -89,7 +89,7 @@ final readonly class ChangePreferencesController
         if (!is_array($given)) {
             throw RejectedRecord::because([new FieldProblem('/dismissed_cautions', 'record.not_a_list', 'This must be a list.')]);
         }
-        $known = array_column(Cautions::rows(), 0);
+        $known = array_column(Cautions::rows(), 'code');
 
         return array_values(array_filter($given, static fn (mixed $code): bool => is_string($code) && in_array($code, $known, true)));
     }

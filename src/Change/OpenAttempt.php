@@ -86,7 +86,7 @@ final class OpenAttempt implements OpenRecord
         [$group, $key] = self::parted($field);
 
         return match ($group) {
-            'planned', 'made' => Plain::of($this->attempt->valuesOf($group)->get($key)),
+            'planned', 'made' => Plain::of($this->attempt->valuesOf($group)->all()[$key] ?? null),
             'observations' => in_array($key, $this->attempt->observations(), true),
             'answers' => $this->attempt->answerTo($key),
             'opinions' => ($this->attempt->opinions()[$key] ?? null)?->toArray(),

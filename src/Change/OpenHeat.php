@@ -62,7 +62,7 @@ final class OpenHeat implements OpenRecord
             'name' => $this->heat->name(),
             'melted_on' => Plain::of($this->heat->meltedOn()),
             'binned' => null !== $this->heat->binnedAt(),
-            default => Plain::of($this->heat->values()->get($field)),
+            default => Plain::of($this->heat->values()->all()[$field] ?? null),
         };
     }
 

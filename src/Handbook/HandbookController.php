@@ -69,10 +69,7 @@ final class HandbookController
                 ],
                 array_values($catalogue->causes),
             ),
-            'cautions' => array_map(
-                static fn (array $row): array => ['code' => $row[0], 'fact' => $row[1], 'choices' => $row[2], 'text' => $row[3]],
-                Cautions::rows(),
-            ),
+            'cautions' => Cautions::rows(),
             'alloys' => array_map(static fn (Alloy $alloy): array => self::alloy($alloy, $format), array_values(AlloyTable::all())),
             'units' => array_map(
                 static fn (Dimension $dimension): array => [

@@ -7,7 +7,13 @@ declare(strict_types=1);
 // the founders' estimate [common practice].
 return [
     'classes' => [
-        'A' => 'Projections', 'B' => 'Cavities', 'C' => 'Cracks and seams', 'D' => 'Surface', 'E' => 'Incomplete', 'F' => 'Size and shape', 'G' => 'Inclusions and structure',
+        'A' => 'Projections',
+        'B' => 'Cavities',
+        'C' => 'Cracks and seams',
+        'D' => 'Surface',
+        'E' => 'Incomplete',
+        'F' => 'Size and shape',
+        'G' => 'Inclusions and structure',
     ],
     'rows' => [
         // code | class | label | how to know it | leak

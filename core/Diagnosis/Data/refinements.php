@@ -2,57 +2,192 @@
 
 declare(strict_types=1);
 
-// What the place, look and time of a finding say about a cause that could have made it [common practice; ratios are the founders' estimates].
+// What the place, look and time of a finding say about a cause that could have made it [common practice; ratios are the founders'
+// estimates].
 // Each counts once per cause and kind (place, look, shown): the strongest wins.
 $gas = ['blowhole', 'gas_porosity', 'pinholes', 'trapped_air', 'sprue_bubble'];
 $shrink = ['sink', 'internal_shrinkage', 'centreline_shrinkage', 'micro_shrinkage'];
 $cold = ['misrun', 'cold_shut', 'missing_detail'];
 
 return [
-    // cause | findings | kind | code | ratio | words
-    ['vents_missing', [...$gas, ...$cold], 'place', 'high_point', 4.0, 'It sits at a high point, where air collects.'],
-    ['vents_missing', $cold, 'place', 'thin_section', 0.7, 'It sits in a thin section, not at a high point.'],
-    ['metal_cold', $cold, 'place', 'far_from_gate', 2.0, 'It is far from the gate, where metal arrives coldest.'],
-    ['metal_cold', $cold, 'place', 'thin_section', 1.8, 'It is in a thin section, which freezes first.'],
-    ['metal_cold', $cold, 'place', 'near_gate', 0.3, 'It is near the gate, where metal is hottest.'],
-    ['metal_cold', $cold, 'look', 'rounded_edges', 2.5, 'The edges are rounded: the front froze in place.'],
-    ['metal_cold', $cold, 'look', 'sharp_edges', 0.4, 'Sharp edges speak against a frozen front.'],
-    ['long_path', $cold, 'place', 'far_from_gate', 3.0, 'It is far from the gate.'],
-    ['long_path', $cold, 'place', 'last_to_fill', 2.5, 'It is where the metal arrived last.'],
-    ['long_path', $cold, 'place', 'near_gate', 0.2, 'It is near the gate.'],
-    ['gate_small', ['misrun', 'frozen_gate'], 'place', 'near_gate', 2.0, 'It begins at the gate.'],
-    ['mould_cold', $cold, 'place', 'thin_section', 1.6, 'It is in a thin section, which the mould chills first.'],
-    ['sand_wet', $gas, 'place', 'cope_face', 1.8, 'Steam rises and is caught under the cope face.'],
-    ['sand_wet', $gas, 'place', 'drag_face', 1.4, 'Steam came in through the face.'],
-    ['sand_wet', $gas, 'look', 'smooth_wall', 2.2, 'A smooth wall is a gas wall.'],
-    ['sand_wet', $gas, 'look', 'rough_wall', 0.3, 'A rough wall speaks of shrinkage, not steam.'],
-    ['core_wet', $gas, 'place', 'around_core', 5.0, 'It sits around the core.'],
-    ['core_gas', $gas, 'place', 'around_core', 4.0, 'It sits around the core.'],
-    ['core_wet', $gas, 'place', 'far_from_gate', 0.6, 'It is not at the core.'],
-    ['hydrogen', $gas, 'place', 'everywhere', 3.5, 'Gas from the melt shows everywhere.'],
-    ['hydrogen', $gas, 'look', 'single', 0.25, 'A single hole speaks against gas from the melt.'],
-    ['hydrogen', $gas, 'look', 'fine', 2.0, 'Fine round holes are usual for hydrogen.'],
-    ['hydrogen', $gas, 'look', 'many', 1.8, 'Many holes are usual for gas from the melt.'],
-    ['hydrogen', $gas, 'shown', 'machining', 1.5, 'Holes below the skin show at machining.'],
-    ['oxygen', $gas, 'place', 'everywhere', 3.0, 'Gas from the melt shows everywhere.'],
-    ['wet_charge', $gas, 'place', 'everywhere', 2.5, 'Gas from the melt shows everywhere.'],
-    ['sprue_sucks_air', $gas, 'look', 'oxidised_wall', 2.5, 'A dark wall is an air wall.'],
-    ['sprue_sucks_air', $gas, 'place', 'sprue_or_riser', 2.0, 'It shows in the sprue already.'],
-    ['sprue_sucks_air', $gas, 'place', 'cope_face', 1.3, 'Bubbles rise to the cope face.'],
-    ['foam_gas', $gas, 'look', 'oxidised_wall', 1.6, 'Soot darkens the wall.'],
-    ['no_feeder', $shrink, 'place', 'thick_junction', 2.5, 'It is in the heaviest part.'],
-    ['no_feeder', $shrink, 'look', 'rough_wall', 2.5, 'A rough, crystalline wall is shrinkage.'],
-    ['no_feeder', $shrink, 'look', 'smooth_wall', 0.3, 'A smooth wall speaks of gas.'],
-    ['hot_spot', $shrink, 'place', 'thick_junction', 3.0, 'It is at a thick junction.'],
-    ['hot_spot', $shrink, 'look', 'rough_wall', 2.0, 'A rough, crystalline wall is shrinkage.'],
-    ['gate_hot_spot', $shrink, 'place', 'near_gate', 4.0, 'It is at the gate.'],
-    ['feeder_freezes_first', $shrink, 'place', 'sprue_or_riser', 0.4, 'The hole is in the feeder, where it belongs.'],
-    ['dirty_melt', ['dross_inclusion', 'oxide_film'], 'place', 'cope_face', 2.0, 'Dirt floats to the cope face.'],
-    ['gate_fast', ['erosion', 'sand_inclusion', 'oxide_film', 'rough_skin'], 'place', 'near_gate', 3.0, 'It is where the jet strikes.'],
-    ['loose_sand', ['sand_inclusion'], 'place', 'drag_face', 2.0, 'Loose sand lies on the drag.'],
-    ['sand_dry', ['sand_inclusion', 'drop_lump'], 'place', 'cope_face', 1.5, 'Weak sand falls from the cope.'],
-    ['cope_lifted', ['flash', 'run_out'], 'place', 'parting_line', 2.0, 'It is along the parting line.'],
-    ['soft_ramming', ['swell', 'penetration', 'rough_skin'], 'place', 'near_gate', 1.3, 'The heaviest flow met the softest sand.'],
-    ['sand_not_vibrated', ['run_out_bead', 'swell', 'collapsed_mould'], 'place', 'drag_face', 1.5, 'Undersides are where sand does not flow.'],
-    ['mould_bumped', ['drop_lump', 'sand_inclusion'], 'look', 'large', 1.5, 'A large piece fell.'],
+    [
+        'cause' => 'vents_missing', 'findings' => [...$gas, ...$cold], 'kind' => 'place', 'code' => 'high_point', 'ratio' => 4.0,
+        'words' => 'It sits at a high point, where air collects.',
+    ],
+    [
+        'cause' => 'vents_missing', 'findings' => $cold, 'kind' => 'place', 'code' => 'thin_section', 'ratio' => 0.7,
+        'words' => 'It sits in a thin section, not at a high point.',
+    ],
+    [
+        'cause' => 'metal_cold', 'findings' => $cold, 'kind' => 'place', 'code' => 'far_from_gate', 'ratio' => 2.0,
+        'words' => 'It is far from the gate, where metal arrives coldest.',
+    ],
+    [
+        'cause' => 'metal_cold', 'findings' => $cold, 'kind' => 'place', 'code' => 'thin_section', 'ratio' => 1.8,
+        'words' => 'It is in a thin section, which freezes first.',
+    ],
+    [
+        'cause' => 'metal_cold', 'findings' => $cold, 'kind' => 'place', 'code' => 'near_gate', 'ratio' => 0.3,
+        'words' => 'It is near the gate, where metal is hottest.',
+    ],
+    [
+        'cause' => 'metal_cold', 'findings' => $cold, 'kind' => 'look', 'code' => 'rounded_edges', 'ratio' => 2.5,
+        'words' => 'The edges are rounded: the front froze in place.',
+    ],
+    [
+        'cause' => 'metal_cold', 'findings' => $cold, 'kind' => 'look', 'code' => 'sharp_edges', 'ratio' => 0.4,
+        'words' => 'Sharp edges speak against a frozen front.',
+    ],
+    [
+        'cause' => 'long_path', 'findings' => $cold, 'kind' => 'place', 'code' => 'far_from_gate', 'ratio' => 3.0,
+        'words' => 'It is far from the gate.',
+    ],
+    [
+        'cause' => 'long_path', 'findings' => $cold, 'kind' => 'place', 'code' => 'last_to_fill', 'ratio' => 2.5,
+        'words' => 'It is where the metal arrived last.',
+    ],
+    [
+        'cause' => 'long_path', 'findings' => $cold, 'kind' => 'place', 'code' => 'near_gate', 'ratio' => 0.2,
+        'words' => 'It is near the gate.',
+    ],
+    [
+        'cause' => 'gate_small', 'findings' => ['misrun', 'frozen_gate'], 'kind' => 'place', 'code' => 'near_gate', 'ratio' => 2.0,
+        'words' => 'It begins at the gate.',
+    ],
+    [
+        'cause' => 'mould_cold', 'findings' => $cold, 'kind' => 'place', 'code' => 'thin_section', 'ratio' => 1.6,
+        'words' => 'It is in a thin section, which the mould chills first.',
+    ],
+    [
+        'cause' => 'sand_wet', 'findings' => $gas, 'kind' => 'place', 'code' => 'cope_face', 'ratio' => 1.8,
+        'words' => 'Steam rises and is caught under the cope face.',
+    ],
+    [
+        'cause' => 'sand_wet', 'findings' => $gas, 'kind' => 'place', 'code' => 'drag_face', 'ratio' => 1.4,
+        'words' => 'Steam came in through the face.',
+    ],
+    [
+        'cause' => 'sand_wet', 'findings' => $gas, 'kind' => 'look', 'code' => 'smooth_wall', 'ratio' => 2.2,
+        'words' => 'A smooth wall is a gas wall.',
+    ],
+    [
+        'cause' => 'sand_wet', 'findings' => $gas, 'kind' => 'look', 'code' => 'rough_wall', 'ratio' => 0.3,
+        'words' => 'A rough wall speaks of shrinkage, not steam.',
+    ],
+    [
+        'cause' => 'core_wet', 'findings' => $gas, 'kind' => 'place', 'code' => 'around_core', 'ratio' => 5.0,
+        'words' => 'It sits around the core.',
+    ],
+    [
+        'cause' => 'core_gas', 'findings' => $gas, 'kind' => 'place', 'code' => 'around_core', 'ratio' => 4.0,
+        'words' => 'It sits around the core.',
+    ],
+    [
+        'cause' => 'core_wet', 'findings' => $gas, 'kind' => 'place', 'code' => 'far_from_gate', 'ratio' => 0.6,
+        'words' => 'It is not at the core.',
+    ],
+    [
+        'cause' => 'hydrogen', 'findings' => $gas, 'kind' => 'place', 'code' => 'everywhere', 'ratio' => 3.5,
+        'words' => 'Gas from the melt shows everywhere.',
+    ],
+    [
+        'cause' => 'hydrogen', 'findings' => $gas, 'kind' => 'look', 'code' => 'single', 'ratio' => 0.25,
+        'words' => 'A single hole speaks against gas from the melt.',
+    ],
+    [
+        'cause' => 'hydrogen', 'findings' => $gas, 'kind' => 'look', 'code' => 'fine', 'ratio' => 2.0,
+        'words' => 'Fine round holes are usual for hydrogen.',
+    ],
+    [
+        'cause' => 'hydrogen', 'findings' => $gas, 'kind' => 'look', 'code' => 'many', 'ratio' => 1.8,
+        'words' => 'Many holes are usual for gas from the melt.',
+    ],
+    [
+        'cause' => 'hydrogen', 'findings' => $gas, 'kind' => 'shown', 'code' => 'machining', 'ratio' => 1.5,
+        'words' => 'Holes below the skin show at machining.',
+    ],
+    [
+        'cause' => 'oxygen', 'findings' => $gas, 'kind' => 'place', 'code' => 'everywhere', 'ratio' => 3.0,
+        'words' => 'Gas from the melt shows everywhere.',
+    ],
+    [
+        'cause' => 'wet_charge', 'findings' => $gas, 'kind' => 'place', 'code' => 'everywhere', 'ratio' => 2.5,
+        'words' => 'Gas from the melt shows everywhere.',
+    ],
+    [
+        'cause' => 'sprue_sucks_air', 'findings' => $gas, 'kind' => 'look', 'code' => 'oxidised_wall', 'ratio' => 2.5,
+        'words' => 'A dark wall is an air wall.',
+    ],
+    [
+        'cause' => 'sprue_sucks_air', 'findings' => $gas, 'kind' => 'place', 'code' => 'sprue_or_riser', 'ratio' => 2.0,
+        'words' => 'It shows in the sprue already.',
+    ],
+    [
+        'cause' => 'sprue_sucks_air', 'findings' => $gas, 'kind' => 'place', 'code' => 'cope_face', 'ratio' => 1.3,
+        'words' => 'Bubbles rise to the cope face.',
+    ],
+    [
+        'cause' => 'foam_gas', 'findings' => $gas, 'kind' => 'look', 'code' => 'oxidised_wall', 'ratio' => 1.6,
+        'words' => 'Soot darkens the wall.',
+    ],
+    [
+        'cause' => 'no_feeder', 'findings' => $shrink, 'kind' => 'place', 'code' => 'thick_junction', 'ratio' => 2.5,
+        'words' => 'It is in the heaviest part.',
+    ],
+    [
+        'cause' => 'no_feeder', 'findings' => $shrink, 'kind' => 'look', 'code' => 'rough_wall', 'ratio' => 2.5,
+        'words' => 'A rough, crystalline wall is shrinkage.',
+    ],
+    [
+        'cause' => 'no_feeder', 'findings' => $shrink, 'kind' => 'look', 'code' => 'smooth_wall', 'ratio' => 0.3,
+        'words' => 'A smooth wall speaks of gas.',
+    ],
+    [
+        'cause' => 'hot_spot', 'findings' => $shrink, 'kind' => 'place', 'code' => 'thick_junction', 'ratio' => 3.0,
+        'words' => 'It is at a thick junction.',
+    ],
+    [
+        'cause' => 'hot_spot', 'findings' => $shrink, 'kind' => 'look', 'code' => 'rough_wall', 'ratio' => 2.0,
+        'words' => 'A rough, crystalline wall is shrinkage.',
+    ],
+    [
+        'cause' => 'gate_hot_spot', 'findings' => $shrink, 'kind' => 'place', 'code' => 'near_gate', 'ratio' => 4.0,
+        'words' => 'It is at the gate.',
+    ],
+    [
+        'cause' => 'feeder_freezes_first', 'findings' => $shrink, 'kind' => 'place', 'code' => 'sprue_or_riser', 'ratio' => 0.4,
+        'words' => 'The hole is in the feeder, where it belongs.',
+    ],
+    [
+        'cause' => 'dirty_melt', 'findings' => ['dross_inclusion', 'oxide_film'], 'kind' => 'place', 'code' => 'cope_face',
+        'ratio' => 2.0, 'words' => 'Dirt floats to the cope face.',
+    ],
+    [
+        'cause' => 'gate_fast', 'findings' => ['erosion', 'sand_inclusion', 'oxide_film', 'rough_skin'], 'kind' => 'place',
+        'code' => 'near_gate', 'ratio' => 3.0, 'words' => 'It is where the jet strikes.',
+    ],
+    [
+        'cause' => 'loose_sand', 'findings' => ['sand_inclusion'], 'kind' => 'place', 'code' => 'drag_face', 'ratio' => 2.0,
+        'words' => 'Loose sand lies on the drag.',
+    ],
+    [
+        'cause' => 'sand_dry', 'findings' => ['sand_inclusion', 'drop_lump'], 'kind' => 'place', 'code' => 'cope_face', 'ratio' => 1.5,
+        'words' => 'Weak sand falls from the cope.',
+    ],
+    [
+        'cause' => 'cope_lifted', 'findings' => ['flash', 'run_out'], 'kind' => 'place', 'code' => 'parting_line', 'ratio' => 2.0,
+        'words' => 'It is along the parting line.',
+    ],
+    [
+        'cause' => 'soft_ramming', 'findings' => ['swell', 'penetration', 'rough_skin'], 'kind' => 'place', 'code' => 'near_gate',
+        'ratio' => 1.3, 'words' => 'The heaviest flow met the softest sand.',
+    ],
+    [
+        'cause' => 'sand_not_vibrated', 'findings' => ['run_out_bead', 'swell', 'collapsed_mould'], 'kind' => 'place',
+        'code' => 'drag_face', 'ratio' => 1.5, 'words' => 'Undersides are where sand does not flow.',
+    ],
+    [
+        'cause' => 'mould_bumped', 'findings' => ['drop_lump', 'sand_inclusion'], 'kind' => 'look', 'code' => 'large', 'ratio' => 1.5,
+        'words' => 'A large piece fell.',
+    ],
 ];

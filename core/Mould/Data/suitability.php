@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Which mould bears which metal. Common practice of the trade; the breakdown of gypsum is from investment-casting handbooks, recalled from memory.
+// Which mould bears which metal. Common practice of the trade; the breakdown of gypsum is from investment-casting handbooks, recalled
+// from memory.
 // A temperature within the words stands as {290 degC}, a difference as {20 ddegC}, to be said in the caster's own unit.
 // metal: an alloy, else a family, else * for every other. standing: good, risky (questioned) or bad (refused in words, while planning).
 return [
@@ -10,7 +11,12 @@ return [
         // process | metal | standing | why
         ['silicone', 'tin', 'good', ''],
         ['silicone', '*', 'bad', 'Silicone rubber decomposes from about {290 degC} at its face: it bears tin and pewter only.'],
-        ['plaster', 'iron', 'bad', 'Gypsum-bonded plaster breaks down from about {750 degC} and gives off sulphur gas: it does not bear iron or steel.'],
+        [
+            'plaster',
+            'iron',
+            'bad',
+            'Gypsum-bonded plaster breaks down from about {750 degC} and gives off sulphur gas: it does not bear iron or steel.',
+        ],
         ['plaster', '*', 'good', ''],
         ['ceramic_shell', '*', 'good', ''],
         ['green_sand', 'carbon_steel', 'risky', 'Steel wants a more refractory sand and a wash.'],
@@ -37,10 +43,17 @@ return [
         ['metal_mould', 'lead', 'good', ''],
         ['metal_mould', '*', 'bad', 'So hot a metal cracks a metal mould by the shock.'],
     ],
-    // How hot the metal may be in a mould. At its face the mould comes within face_drop_k of the metal [derived: thin and slow to take heat].
+    // How hot the metal may be in a mould. At its face the mould comes within face_drop_k of the metal [derived: thin and slow to take
+    // heat].
     'limits' => [
         // process | questioned from °C at the face | refused from °C at the face | face_drop_k | why
-        ['silicone', 270.0, 290.0, 20.0, 'the rubber decomposes from about {290 degC} at its face, which comes within {20 ddegC} of the metal'],
+        [
+            'silicone',
+            270.0,
+            290.0,
+            20.0,
+            'the rubber decomposes from about {290 degC} at its face, which comes within {20 ddegC} of the metal',
+        ],
     ],
     // How hot the mould itself may be.
     'mould_limits' => [
@@ -48,7 +61,8 @@ return [
         ['silicone', 230.0, 290.0, 'the rubber decomposes from about {290 degC}'],
         ['plaster', 720.0, 750.0, 'gypsum breaks down from about {750 degC} and gives off sulphur gas'],
     ],
-    // How hot the metal may be by itself. Boiling point of zinc 907 °C: handbook tables, published, recalled from memory; brass boils by its zinc's own
+    // How hot the metal may be by itself. Boiling point of zinc 907 °C: handbook tables, published, recalled from memory; brass boils by
+    // its zinc's own
     // share of the vapour pressure, 60/40 from about 1060 °C: recalled from memory, questioned 40 °C below it by common practice.
     'boiling' => [
         // metal | questioned from °C | refused from °C | why

@@ -4,80 +4,300 @@ declare(strict_types=1);
 
 // What can be changed against each cause. Common practice; the share of the cause that is left (left) is the founders' estimate and is used
 // only where the evidence rules cannot weigh the changed value themselves.
-// how: set (to this choice, flag or count), quantity (to this value and unit), or the name of a rule in RemedyRule that computes the amount.
+// how: set (to this choice, flag or count), quantity (to this value and unit), or the name of a rule in RemedyRule that computes the
+// amount.
 // field null: a habit, written on the sheet as it stands.
 return [
-    // code | cause | what to do | effort 1..3 | field | how | argument | left | what it may cost
-    ['hotter', 'metal_cold', 'Pour hotter', 1, 'pour.temperature', 'needed_temperature', 10, 0.25, 'Hotter metal takes up more gas and shrinks more.'],
-    ['probe', 'metal_cold', 'Measure with a probe', 2, 'melt.temperature_by', 'set', 'probe', 0.7, ''],
-    ['cooler', 'metal_hot', 'Pour cooler', 1, 'pour.temperature', 'needed_temperature', 0, 0.25, 'Watch the thin parts.'],
-    ['stand_nearer', 'long_carry', 'Set the mould nearer the furnace', 1, 'pour.carry_time', 'quantity', [10, 's'], 0.3, ''],
-    ['pour_faster', 'slow_pour', 'Pour at once and keep the cup full', 1, 'pour.time', 'scale', 0.5, 0.35, 'Do not splash.'],
-    ['rehearse', 'interrupted_pour', 'Rehearse the lift and clear the way', 1, null, 'habit', null, 0.3, ''],
-    ['charge_more', 'short_of_metal', 'Melt more', 1, 'metal.charge', 'scale', 1.25, 0.1, 'Check that the crucible holds it.'],
-    ['basin', 'turbulent_pour', 'Pour into an offset basin', 1, 'gating.basin', 'set', 'basin', 0.5, ''],
-    ['fill_from_below', 'turbulent_pour', 'Let it fill from below', 2, 'gating.fill', 'set', 'bottom', 0.5, 'The top is then the coldest metal.'],
-    ['skim', 'dirty_melt', 'Skim just before the pour', 1, 'melt.skimmed', 'set', true, 0.4, ''],
-    ['filter', 'dirty_melt', 'Set a filter', 2, 'gating.filter', 'set', true, 0.4, 'A filter slows the metal: warm it.'],
-    ['degas', 'hydrogen', 'Degas, then let it stand', 2, 'melt.degassed', 'set', true, 0.3, ''],
-    ['short_hold', 'hydrogen', 'Pour as soon as it is ready', 1, 'melt.hold', 'quantity', [5, 'min'], 0.4, ''],
-    ['cover', 'oxygen', 'Keep a cover on, add deoxidiser', 1, 'melt.cover', 'set', true, 0.3, ''],
-    ['dry_charge', 'wet_charge', 'Dry and warm charge and tools', 1, 'melt.charge_dry', 'set', true, 0.15, ''],
-    ['cast_scrap', 'wrong_alloy', 'Melt cast scrap or known ingot', 2, 'metal.source', 'set', 'castings', 0.25, ''],
-    ['stir', 'unmixed_melt', 'Stir before skimming', 1, 'melt.stirred', 'set', true, 0.3, 'Stir calmly, or gas is stirred in.'],
-    ['one_metal', 'melt_layers', 'Melt one metal, stirred, in one crucible', 2, 'melt.stirred', 'set', true, 0.2, ''],
-    ['dry_sand', 'sand_wet', 'Use drier sand', 1, 'sand.moisture', 'quantity', [3.5, 'percent'], 0.15, ''],
-    ['dry_squeeze', 'sand_wet', 'Temper until it breaks clean', 1, 'sand.condition', 'set', 'good', 0.15, ''],
-    ['more_vents_wet', 'sand_wet', 'Prick more vents', 1, 'venting.vents', 'more', 4, 0.6, ''],
-    ['temper', 'sand_dry', 'Add water and temper overnight', 1, 'sand.condition', 'set', 'good', 0.15, ''],
-    ['more_clay', 'sand_dry', 'Add clay', 2, 'sand.clay', 'quantity', [9, 'percent'], 0.4, ''],
-    ['finer_sand', 'sand_coarse', 'Sieve a fine facing over the pattern', 1, 'sand.facing', 'set', true, 0.4, 'Fine sand breathes less.'],
-    ['ram_less', 'over_rammed', 'Ram evenly, not harder', 1, 'sand.ramming', 'set', 'even', 0.2, ''],
-    ['ram_even', 'soft_ramming', 'Ram evenly into corners and along walls', 1, 'sand.ramming', 'set', 'even', 0.2, ''],
-    ['more_sand', 'weak_wall', 'Leave more sand to the wall and over the top', 2, null, 'habit', null, 0.2, ''],
-    ['less_oil', 'oil_excess', 'Less oil', 1, 'sand.binder', 'quantity', [4, 'percent'], 0.3, ''],
-    ['recharge', 'oil_excess', 'Re-mill and bring in new sand', 2, 'sand.reused', 'set', 0, 0.35, ''],
-    ['cure_longer', 'binder_uncured', 'Cure or dry longer', 1, 'mould.dry_time', 'quantity', [48, 'h'], 0.25, ''],
-    ['bake_core', 'core_wet', 'Cure and dry the core', 1, 'core.state', 'set', 'dry', 0.1, ''],
-    ['vent_core', 'core_gas', 'Vent the core through its print', 2, 'core.vented', 'set', true, 0.2, ''],
-    ['hold_core', 'core_loose', 'Larger prints or chaplets', 2, 'core.held', 'set', true, 0.2, ''],
-    ['dry_wash', 'wash_wet', 'Dry or burn off the wash', 1, 'mould.coating', 'set', 'dry', 0.1, ''],
-    ['dry_coating', 'coating_wet', 'Dry the coating longer', 1, 'foam.dry_time', 'quantity', [48, 'h'], 0.25, ''],
-    ['dry_shell', 'coating_wet', 'Dry the shell longer between coats', 1, 'mould.dry_time', 'quantity', [120, 'h'], 0.3, ''],
-    ['brush_coating', 'coating_faulty', 'Thin the coat and brush the bubbles out', 1, 'foam.brushed', 'set', true, 0.3, ''],
-    ['light_foam', 'foam_gas', 'Use lighter foam', 2, 'foam.density', 'quantity', [18, 'kg/m3'], 0.4, ''],
-    ['hotter_foam', 'foam_gas', 'Pour hotter', 1, 'pour.temperature', 'needed_temperature', 20, 0.5, 'Hotter metal takes up more gas.'],
-    ['vibrate', 'sand_not_vibrated', 'Vibrate while filling, to the very top', 1, 'foam.vibration', 'set', 'all_round', 0.15, ''],
-    ['keep_full', 'cup_ran_dry', 'A taller cup, kept full', 1, 'foam.cup_height', 'quantity', [120, 'mm'], 0.25, ''],
-    ['clear_way', 'mould_bumped', 'Weigh the cup down and keep the way clear', 1, null, 'habit', null, 0.2, ''],
-    ['vent_high', 'vents_missing', 'A vent or riser at every high point', 1, 'venting.high_points', 'set', 'all', 0.1, ''],
-    ['more_vents', 'vents_missing', 'Prick more vents', 1, 'venting.vents', 'vent_each_high_point', 2, 0.4, ''],
-    ['talc', 'vents_missing', 'Dust with talc', 1, 'silicone.talc', 'set', true, 0.5, ''],
-    ['second_gate', 'long_path', 'Add a gate', 2, 'gating.gates', 'more', 1, 0.3, 'Where the streams meet, put a vent.'],
-    ['thicker_gate', 'gate_small', 'Open the gate', 2, 'gating.gate_thickness', 'scale', 1.5, 0.35, 'A thick gate leaves more to cut and may draw.'],
-    ['wider_sprue', 'gate_small', 'Use a wider sprue', 2, 'gating.sprue', 'scale', 1.3, 0.5, 'More metal to melt.'],
-    ['taper', 'sprue_sucks_air', 'Cut a tapered sprue', 2, 'gating.sprue_shape', 'set', 'tapered', 0.25, ''],
-    ['check_joint', 'choke_wrong', 'Check that sprue and runner meet', 1, 'gating.joined', 'set', true, 0.15, ''],
-    ['wider_gate', 'gate_fast', 'Widen the gates', 2, 'gating.gate_width', 'gate_width_for_speed', 0.9, 0.3, 'More to cut off.'],
-    ['blow_out', 'loose_sand', 'Blow the mould out before closing', 1, 'mould.blown_out', 'set', true, 0.25, ''],
-    ['more_draft', 'pattern_draw', 'Give the pattern draft', 3, 'pattern.draft', 'set', 'good', 0.2, ''],
-    ['check_pins', 'flask_misaligned', 'Check the flask pins', 1, 'mould.pins_checked', 'set', true, 0.15, ''],
-    ['weigh_cope', 'cope_lifted', 'More weight on the cope', 1, 'mould.cope_weight', 'cope_weights', null, 0.15, ''],
-    ['add_riser', 'no_feeder', 'Set an open riser on the heaviest part', 2, 'feeding.riser', 'set', 'open', 0.25, 'More metal to melt.'],
-    ['bigger_riser', 'no_feeder', 'A bigger riser', 2, 'feeding.riser_diameter', 'riser_for_heaviest', 2.4, 0.35, 'More metal to melt.'],
-    ['hot_riser', 'feeder_freezes_first', 'A bigger riser with a short neck, covered', 2, 'feeding.riser_diameter', 'riser_for_heaviest', 2.6, 0.35, 'More metal to melt.'],
-    ['riser_there', 'hot_spot', 'Set the riser on the heaviest part', 2, 'feeding.at_heaviest', 'set', true, 0.25, ''],
-    ['chill', 'hot_spot', 'Lay a dry, warm chill against it', 2, 'feeding.chill', 'set', true, 0.4, 'A damp chill blows.'],
-    ['spread_gates', 'gate_hot_spot', 'Spread the flow over another gate', 2, 'gating.gates', 'more', 1, 0.4, ''],
-    ['warm_mould', 'mould_cold', 'Warm the mould', 1, 'mould.temperature', 'mould_warm', null, 0.3, ''],
-    ['rest_mould', 'mould_hot', 'Let the mould rest between pours', 1, 'mould.temperature', 'mould_rest', null, 0.4, ''],
-    ['wait', 'opened_early', 'Leave it in the mould longer', 1, 'cooling.open_after', 'scale', 3, 0.3, ''],
-    ['air_cool', 'uneven_cooling', 'Let it cool in still air', 1, 'cooling.quenched', 'set', false, 0.3, ''],
-    ['vacuum', 'investment_bubbles', 'Vacuum the mix, before and after', 2, 'plaster.vacuum', 'set', true, 0.2, ''],
-    ['one_mix', 'investment_weak', 'Mix enough at once', 1, 'plaster.one_mix', 'set', true, 0.2, ''],
-    ['longer_burnout', 'burnout_short', 'Burn out longer', 1, 'plaster.burnout_time', 'quantity', [10, 'h'], 0.3, ''],
-    ['hotter_burnout', 'burnout_short', 'Burn out hotter', 1, 'plaster.burnout_peak', 'quantity', [700, 'degC'], 0.35, ''],
-    ['more_coats', 'shell_cracked', 'More coats and a fast, hot dewax', 2, null, 'habit', null, 0.35, ''],
-    ['finish_pattern', 'pattern_error', 'Fill, sand and seal the pattern', 2, 'pattern.surface', 'set', 'fine', 0.2, ''],
-    ['gentle', 'rough_shakeout', 'Let it cool, then take it out by hand', 1, 'cooling.open_after', 'scale', 2, 0.3, ''],
+    [
+        'code' => 'hotter', 'cause' => 'metal_cold', 'label' => 'Pour hotter', 'effort' => 1, 'field' => 'pour.temperature',
+        'how' => 'needed_temperature', 'argument' => 10, 'left' => 0.25, 'cost' => 'Hotter metal takes up more gas and shrinks more.',
+    ],
+    [
+        'code' => 'probe', 'cause' => 'metal_cold', 'label' => 'Measure with a probe', 'effort' => 2, 'field' => 'melt.temperature_by',
+        'how' => 'set', 'argument' => 'probe', 'left' => 0.7,
+    ],
+    [
+        'code' => 'cooler', 'cause' => 'metal_hot', 'label' => 'Pour cooler', 'effort' => 1, 'field' => 'pour.temperature',
+        'how' => 'needed_temperature', 'argument' => 0, 'left' => 0.25, 'cost' => 'Watch the thin parts.',
+    ],
+    [
+        'code' => 'stand_nearer', 'cause' => 'long_carry', 'label' => 'Set the mould nearer the furnace', 'effort' => 1,
+        'field' => 'pour.carry_time', 'how' => 'quantity', 'argument' => [10, 's'], 'left' => 0.3,
+    ],
+    [
+        'code' => 'pour_faster', 'cause' => 'slow_pour', 'label' => 'Pour at once and keep the cup full', 'effort' => 1,
+        'field' => 'pour.time', 'how' => 'scale', 'argument' => 0.5, 'left' => 0.35, 'cost' => 'Do not splash.',
+    ],
+    [
+        'code' => 'rehearse', 'cause' => 'interrupted_pour', 'label' => 'Rehearse the lift and clear the way', 'effort' => 1,
+        'how' => 'habit', 'left' => 0.3,
+    ],
+    [
+        'code' => 'charge_more', 'cause' => 'short_of_metal', 'label' => 'Melt more', 'effort' => 1, 'field' => 'metal.charge',
+        'how' => 'scale', 'argument' => 1.25, 'left' => 0.1, 'cost' => 'Check that the crucible holds it.',
+    ],
+    [
+        'code' => 'basin', 'cause' => 'turbulent_pour', 'label' => 'Pour into an offset basin', 'effort' => 1,
+        'field' => 'gating.basin', 'how' => 'set', 'argument' => 'basin', 'left' => 0.5,
+    ],
+    [
+        'code' => 'fill_from_below', 'cause' => 'turbulent_pour', 'label' => 'Let it fill from below', 'effort' => 2,
+        'field' => 'gating.fill', 'how' => 'set', 'argument' => 'bottom', 'left' => 0.5,
+        'cost' => 'The top is then the coldest metal.',
+    ],
+    [
+        'code' => 'skim', 'cause' => 'dirty_melt', 'label' => 'Skim just before the pour', 'effort' => 1, 'field' => 'melt.skimmed',
+        'how' => 'set', 'argument' => true, 'left' => 0.4,
+    ],
+    [
+        'code' => 'filter', 'cause' => 'dirty_melt', 'label' => 'Set a filter', 'effort' => 2, 'field' => 'gating.filter',
+        'how' => 'set', 'argument' => true, 'left' => 0.4, 'cost' => 'A filter slows the metal: warm it.',
+    ],
+    [
+        'code' => 'degas', 'cause' => 'hydrogen', 'label' => 'Degas, then let it stand', 'effort' => 2, 'field' => 'melt.degassed',
+        'how' => 'set', 'argument' => true, 'left' => 0.3,
+    ],
+    [
+        'code' => 'short_hold', 'cause' => 'hydrogen', 'label' => 'Pour as soon as it is ready', 'effort' => 1, 'field' => 'melt.hold',
+        'how' => 'quantity', 'argument' => [5, 'min'], 'left' => 0.4,
+    ],
+    [
+        'code' => 'cover', 'cause' => 'oxygen', 'label' => 'Keep a cover on, add deoxidiser', 'effort' => 1, 'field' => 'melt.cover',
+        'how' => 'set', 'argument' => true, 'left' => 0.3,
+    ],
+    [
+        'code' => 'dry_charge', 'cause' => 'wet_charge', 'label' => 'Dry and warm charge and tools', 'effort' => 1,
+        'field' => 'melt.charge_dry', 'how' => 'set', 'argument' => true, 'left' => 0.15,
+    ],
+    [
+        'code' => 'cast_scrap', 'cause' => 'wrong_alloy', 'label' => 'Melt cast scrap or known ingot', 'effort' => 2,
+        'field' => 'metal.source', 'how' => 'set', 'argument' => 'castings', 'left' => 0.25,
+    ],
+    [
+        'code' => 'stir', 'cause' => 'unmixed_melt', 'label' => 'Stir before skimming', 'effort' => 1, 'field' => 'melt.stirred',
+        'how' => 'set', 'argument' => true, 'left' => 0.3, 'cost' => 'Stir calmly, or gas is stirred in.',
+    ],
+    [
+        'code' => 'one_metal', 'cause' => 'melt_layers', 'label' => 'Melt one metal, stirred, in one crucible', 'effort' => 2,
+        'field' => 'melt.stirred', 'how' => 'set', 'argument' => true, 'left' => 0.2,
+    ],
+    [
+        'code' => 'dry_sand', 'cause' => 'sand_wet', 'label' => 'Use drier sand', 'effort' => 1, 'field' => 'sand.moisture',
+        'how' => 'quantity', 'argument' => [3.5, 'percent'], 'left' => 0.15,
+    ],
+    [
+        'code' => 'dry_squeeze', 'cause' => 'sand_wet', 'label' => 'Temper until it breaks clean', 'effort' => 1,
+        'field' => 'sand.condition', 'how' => 'set', 'argument' => 'good', 'left' => 0.15,
+    ],
+    [
+        'code' => 'more_vents_wet', 'cause' => 'sand_wet', 'label' => 'Prick more vents', 'effort' => 1, 'field' => 'venting.vents',
+        'how' => 'more', 'argument' => 4, 'left' => 0.6,
+    ],
+    [
+        'code' => 'temper', 'cause' => 'sand_dry', 'label' => 'Add water and temper overnight', 'effort' => 1,
+        'field' => 'sand.condition', 'how' => 'set', 'argument' => 'good', 'left' => 0.15,
+    ],
+    [
+        'code' => 'more_clay', 'cause' => 'sand_dry', 'label' => 'Add clay', 'effort' => 2, 'field' => 'sand.clay',
+        'how' => 'quantity', 'argument' => [9, 'percent'], 'left' => 0.4,
+    ],
+    [
+        'code' => 'finer_sand', 'cause' => 'sand_coarse', 'label' => 'Sieve a fine facing over the pattern', 'effort' => 1,
+        'field' => 'sand.facing', 'how' => 'set', 'argument' => true, 'left' => 0.4, 'cost' => 'Fine sand breathes less.',
+    ],
+    [
+        'code' => 'ram_less', 'cause' => 'over_rammed', 'label' => 'Ram evenly, not harder', 'effort' => 1, 'field' => 'sand.ramming',
+        'how' => 'set', 'argument' => 'even', 'left' => 0.2,
+    ],
+    [
+        'code' => 'ram_even', 'cause' => 'soft_ramming', 'label' => 'Ram evenly into corners and along walls', 'effort' => 1,
+        'field' => 'sand.ramming', 'how' => 'set', 'argument' => 'even', 'left' => 0.2,
+    ],
+    [
+        'code' => 'more_sand', 'cause' => 'weak_wall', 'label' => 'Leave more sand to the wall and over the top', 'effort' => 2,
+        'how' => 'habit', 'left' => 0.2,
+    ],
+    [
+        'code' => 'less_oil', 'cause' => 'oil_excess', 'label' => 'Less oil', 'effort' => 1, 'field' => 'sand.binder',
+        'how' => 'quantity', 'argument' => [4, 'percent'], 'left' => 0.3,
+    ],
+    [
+        'code' => 'recharge', 'cause' => 'oil_excess', 'label' => 'Re-mill and bring in new sand', 'effort' => 2,
+        'field' => 'sand.reused', 'how' => 'set', 'argument' => 0, 'left' => 0.35,
+    ],
+    [
+        'code' => 'cure_longer', 'cause' => 'binder_uncured', 'label' => 'Cure or dry longer', 'effort' => 1,
+        'field' => 'mould.dry_time', 'how' => 'quantity', 'argument' => [48, 'h'], 'left' => 0.25,
+    ],
+    [
+        'code' => 'bake_core', 'cause' => 'core_wet', 'label' => 'Cure and dry the core', 'effort' => 1, 'field' => 'core.state',
+        'how' => 'set', 'argument' => 'dry', 'left' => 0.1,
+    ],
+    [
+        'code' => 'vent_core', 'cause' => 'core_gas', 'label' => 'Vent the core through its print', 'effort' => 2,
+        'field' => 'core.vented', 'how' => 'set', 'argument' => true, 'left' => 0.2,
+    ],
+    [
+        'code' => 'hold_core', 'cause' => 'core_loose', 'label' => 'Larger prints or chaplets', 'effort' => 2, 'field' => 'core.held',
+        'how' => 'set', 'argument' => true, 'left' => 0.2,
+    ],
+    [
+        'code' => 'dry_wash', 'cause' => 'wash_wet', 'label' => 'Dry or burn off the wash', 'effort' => 1, 'field' => 'mould.coating',
+        'how' => 'set', 'argument' => 'dry', 'left' => 0.1,
+    ],
+    [
+        'code' => 'dry_coating', 'cause' => 'coating_wet', 'label' => 'Dry the coating longer', 'effort' => 1,
+        'field' => 'foam.dry_time', 'how' => 'quantity', 'argument' => [48, 'h'], 'left' => 0.25,
+    ],
+    [
+        'code' => 'dry_shell', 'cause' => 'coating_wet', 'label' => 'Dry the shell longer between coats', 'effort' => 1,
+        'field' => 'mould.dry_time', 'how' => 'quantity', 'argument' => [120, 'h'], 'left' => 0.3,
+    ],
+    [
+        'code' => 'brush_coating', 'cause' => 'coating_faulty', 'label' => 'Thin the coat and brush the bubbles out', 'effort' => 1,
+        'field' => 'foam.brushed', 'how' => 'set', 'argument' => true, 'left' => 0.3,
+    ],
+    [
+        'code' => 'light_foam', 'cause' => 'foam_gas', 'label' => 'Use lighter foam', 'effort' => 2, 'field' => 'foam.density',
+        'how' => 'quantity', 'argument' => [18, 'kg/m3'], 'left' => 0.4,
+    ],
+    [
+        'code' => 'hotter_foam', 'cause' => 'foam_gas', 'label' => 'Pour hotter', 'effort' => 1, 'field' => 'pour.temperature',
+        'how' => 'needed_temperature', 'argument' => 20, 'left' => 0.5, 'cost' => 'Hotter metal takes up more gas.',
+    ],
+    [
+        'code' => 'vibrate', 'cause' => 'sand_not_vibrated', 'label' => 'Vibrate while filling, to the very top', 'effort' => 1,
+        'field' => 'foam.vibration', 'how' => 'set', 'argument' => 'all_round', 'left' => 0.15,
+    ],
+    [
+        'code' => 'keep_full', 'cause' => 'cup_ran_dry', 'label' => 'A taller cup, kept full', 'effort' => 1,
+        'field' => 'foam.cup_height', 'how' => 'quantity', 'argument' => [120, 'mm'], 'left' => 0.25,
+    ],
+    [
+        'code' => 'clear_way', 'cause' => 'mould_bumped', 'label' => 'Weigh the cup down and keep the way clear', 'effort' => 1,
+        'how' => 'habit', 'left' => 0.2,
+    ],
+    [
+        'code' => 'vent_high', 'cause' => 'vents_missing', 'label' => 'A vent or riser at every high point', 'effort' => 1,
+        'field' => 'venting.high_points', 'how' => 'set', 'argument' => 'all', 'left' => 0.1,
+    ],
+    [
+        'code' => 'more_vents', 'cause' => 'vents_missing', 'label' => 'Prick more vents', 'effort' => 1, 'field' => 'venting.vents',
+        'how' => 'vent_each_high_point', 'argument' => 2, 'left' => 0.4,
+    ],
+    [
+        'code' => 'talc', 'cause' => 'vents_missing', 'label' => 'Dust with talc', 'effort' => 1, 'field' => 'silicone.talc',
+        'how' => 'set', 'argument' => true, 'left' => 0.5,
+    ],
+    [
+        'code' => 'second_gate', 'cause' => 'long_path', 'label' => 'Add a gate', 'effort' => 2, 'field' => 'gating.gates',
+        'how' => 'more', 'argument' => 1, 'left' => 0.3, 'cost' => 'Where the streams meet, put a vent.',
+    ],
+    [
+        'code' => 'thicker_gate', 'cause' => 'gate_small', 'label' => 'Open the gate', 'effort' => 2,
+        'field' => 'gating.gate_thickness', 'how' => 'scale', 'argument' => 1.5, 'left' => 0.35,
+        'cost' => 'A thick gate leaves more to cut and may draw.',
+    ],
+    [
+        'code' => 'wider_sprue', 'cause' => 'gate_small', 'label' => 'Use a wider sprue', 'effort' => 2, 'field' => 'gating.sprue',
+        'how' => 'scale', 'argument' => 1.3, 'left' => 0.5, 'cost' => 'More metal to melt.',
+    ],
+    [
+        'code' => 'taper', 'cause' => 'sprue_sucks_air', 'label' => 'Cut a tapered sprue', 'effort' => 2,
+        'field' => 'gating.sprue_shape', 'how' => 'set', 'argument' => 'tapered', 'left' => 0.25,
+    ],
+    [
+        'code' => 'check_joint', 'cause' => 'choke_wrong', 'label' => 'Check that sprue and runner meet', 'effort' => 1,
+        'field' => 'gating.joined', 'how' => 'set', 'argument' => true, 'left' => 0.15,
+    ],
+    [
+        'code' => 'wider_gate', 'cause' => 'gate_fast', 'label' => 'Widen the gates', 'effort' => 2, 'field' => 'gating.gate_width',
+        'how' => 'gate_width_for_speed', 'argument' => 0.9, 'left' => 0.3, 'cost' => 'More to cut off.',
+    ],
+    [
+        'code' => 'blow_out', 'cause' => 'loose_sand', 'label' => 'Blow the mould out before closing', 'effort' => 1,
+        'field' => 'mould.blown_out', 'how' => 'set', 'argument' => true, 'left' => 0.25,
+    ],
+    [
+        'code' => 'more_draft', 'cause' => 'pattern_draw', 'label' => 'Give the pattern draft', 'effort' => 3,
+        'field' => 'pattern.draft', 'how' => 'set', 'argument' => 'good', 'left' => 0.2,
+    ],
+    [
+        'code' => 'check_pins', 'cause' => 'flask_misaligned', 'label' => 'Check the flask pins', 'effort' => 1,
+        'field' => 'mould.pins_checked', 'how' => 'set', 'argument' => true, 'left' => 0.15,
+    ],
+    [
+        'code' => 'weigh_cope', 'cause' => 'cope_lifted', 'label' => 'More weight on the cope', 'effort' => 1,
+        'field' => 'mould.cope_weight', 'how' => 'cope_weights', 'left' => 0.15,
+    ],
+    [
+        'code' => 'add_riser', 'cause' => 'no_feeder', 'label' => 'Set an open riser on the heaviest part', 'effort' => 2,
+        'field' => 'feeding.riser', 'how' => 'set', 'argument' => 'open', 'left' => 0.25, 'cost' => 'More metal to melt.',
+    ],
+    [
+        'code' => 'bigger_riser', 'cause' => 'no_feeder', 'label' => 'A bigger riser', 'effort' => 2,
+        'field' => 'feeding.riser_diameter', 'how' => 'riser_for_heaviest', 'argument' => 2.4, 'left' => 0.35,
+        'cost' => 'More metal to melt.',
+    ],
+    [
+        'code' => 'hot_riser', 'cause' => 'feeder_freezes_first', 'label' => 'A bigger riser with a short neck, covered',
+        'effort' => 2, 'field' => 'feeding.riser_diameter', 'how' => 'riser_for_heaviest', 'argument' => 2.6, 'left' => 0.35,
+        'cost' => 'More metal to melt.',
+    ],
+    [
+        'code' => 'riser_there', 'cause' => 'hot_spot', 'label' => 'Set the riser on the heaviest part', 'effort' => 2,
+        'field' => 'feeding.at_heaviest', 'how' => 'set', 'argument' => true, 'left' => 0.25,
+    ],
+    [
+        'code' => 'chill', 'cause' => 'hot_spot', 'label' => 'Lay a dry, warm chill against it', 'effort' => 2,
+        'field' => 'feeding.chill', 'how' => 'set', 'argument' => true, 'left' => 0.4, 'cost' => 'A damp chill blows.',
+    ],
+    [
+        'code' => 'spread_gates', 'cause' => 'gate_hot_spot', 'label' => 'Spread the flow over another gate', 'effort' => 2,
+        'field' => 'gating.gates', 'how' => 'more', 'argument' => 1, 'left' => 0.4,
+    ],
+    [
+        'code' => 'warm_mould', 'cause' => 'mould_cold', 'label' => 'Warm the mould', 'effort' => 1, 'field' => 'mould.temperature',
+        'how' => 'mould_warm', 'left' => 0.3,
+    ],
+    [
+        'code' => 'rest_mould', 'cause' => 'mould_hot', 'label' => 'Let the mould rest between pours', 'effort' => 1,
+        'field' => 'mould.temperature', 'how' => 'mould_rest', 'left' => 0.4,
+    ],
+    [
+        'code' => 'wait', 'cause' => 'opened_early', 'label' => 'Leave it in the mould longer', 'effort' => 1,
+        'field' => 'cooling.open_after', 'how' => 'scale', 'argument' => 3, 'left' => 0.3,
+    ],
+    [
+        'code' => 'air_cool', 'cause' => 'uneven_cooling', 'label' => 'Let it cool in still air', 'effort' => 1,
+        'field' => 'cooling.quenched', 'how' => 'set', 'argument' => false, 'left' => 0.3,
+    ],
+    [
+        'code' => 'vacuum', 'cause' => 'investment_bubbles', 'label' => 'Vacuum the mix, before and after', 'effort' => 2,
+        'field' => 'plaster.vacuum', 'how' => 'set', 'argument' => true, 'left' => 0.2,
+    ],
+    [
+        'code' => 'one_mix', 'cause' => 'investment_weak', 'label' => 'Mix enough at once', 'effort' => 1,
+        'field' => 'plaster.one_mix', 'how' => 'set', 'argument' => true, 'left' => 0.2,
+    ],
+    [
+        'code' => 'longer_burnout', 'cause' => 'burnout_short', 'label' => 'Burn out longer', 'effort' => 1,
+        'field' => 'plaster.burnout_time', 'how' => 'quantity', 'argument' => [10, 'h'], 'left' => 0.3,
+    ],
+    [
+        'code' => 'hotter_burnout', 'cause' => 'burnout_short', 'label' => 'Burn out hotter', 'effort' => 1,
+        'field' => 'plaster.burnout_peak', 'how' => 'quantity', 'argument' => [700, 'degC'], 'left' => 0.35,
+    ],
+    [
+        'code' => 'more_coats', 'cause' => 'shell_cracked', 'label' => 'More coats and a fast, hot dewax', 'effort' => 2,
+        'how' => 'habit', 'left' => 0.35,
+    ],
+    [
+        'code' => 'finish_pattern', 'cause' => 'pattern_error', 'label' => 'Fill, sand and seal the pattern', 'effort' => 2,
+        'field' => 'pattern.surface', 'how' => 'set', 'argument' => 'fine', 'left' => 0.2,
+    ],
+    [
+        'code' => 'gentle', 'cause' => 'rough_shakeout', 'label' => 'Let it cool, then take it out by hand', 'effort' => 1,
+        'field' => 'cooling.open_after', 'how' => 'scale', 'argument' => 2, 'left' => 0.3,
+    ],
 ];

@@ -42,13 +42,13 @@ final class CopeWeights
             $inputs[] = $sheet->input('m_core', 'On the core', $onCore);
         }
         $sheet->add(
-            'cope_lift',
-            'Lift on the cope',
-            $lift,
-            'ρ Σ A h'.($onCore->si > 0 ? ' + core' : ''),
-            $inputs,
-            'hydrostatics',
-            Mark::Published,
+            code: 'cope_lift',
+            label: 'Lift on the cope',
+            value: $lift,
+            formula: 'ρ Σ A h'.($onCore->si > 0 ? ' + core' : ''),
+            inputs: $inputs,
+            source: 'hydrostatics',
+            mark: Mark::Published,
         );
         self::weights($basis, $sheet, $lift, self::cope($basis, $sheet, $castingVolume));
     }
@@ -69,8 +69,8 @@ final class CopeWeights
             $words =
                 [] === $basis->bodies
                     ? 'Sections tell how large the cavity is seen from above.'
-                    : 'Every section with all its measurements is wanted: without one of them no weight is named. A section of volume '
-                        .'and area alone has no outline.';
+                    : 'Every section with all its measurements is wanted: without one of them no weight is named. A section of volume '.
+                        'and area alone has no outline.';
             $sheet->lacks('lift', ['casting.sections'], $words);
 
             return null;
@@ -91,11 +91,11 @@ final class CopeWeights
         }
         $onFace = Estimate::between(Dimension::Mass, $mass, $mass * (1 - self::SPREAD), $mass * (1 + self::SPREAD));
         $sheet->add(
-            'cope_face',
-            'Lift on the face of the cope',
-            $onFace,
-            'ρ Σ A h',
-            [
+            code: 'cope_face',
+            label: 'Lift on the face of the cope',
+            value: $onFace,
+            formula: 'ρ Σ A h',
+            inputs: [
                 $sheet->input(
                     'A',
                     1 === $basis->castings() ? 'Casting seen from above' : "{$basis->castings()} castings seen from above",
@@ -108,8 +108,8 @@ final class CopeWeights
                 ),
                 $sheet->input('ρ', 'Liquid metal', Estimate::exactly($basis->alloy->densityLiquid), 'table'),
             ],
-            'hydrostatics; what hides another section counts once',
-            Mark::Published,
+            source: 'hydrostatics; what hides another section counts once',
+            mark: Mark::Published,
         );
 
         return $onFace;
@@ -170,15 +170,15 @@ final class CopeWeights
             default => 'Clamps that hold as much do as well.',
         };
         $sheet->add(
-            'cope_weights',
-            'Weights on the cope',
-            $weights,
-            'max(0, 1.5…2 × lift − cope)',
-            [$sheet->input('lift', 'Lift', $lift), $copeInput],
-            'the factor covers the surge of the pour; the wide end takes twice the heavy end of the lift',
-            Mark::CommonPractice,
-            $short ? 'bad' : 'plain',
-            $note,
+            code: 'cope_weights',
+            label: 'Weights on the cope',
+            value: $weights,
+            formula: 'max(0, 1.5…2 × lift − cope)',
+            inputs: [$sheet->input('lift', 'Lift', $lift), $copeInput],
+            source: 'the factor covers the surge of the pour; the wide end takes twice the heavy end of the lift',
+            mark: Mark::CommonPractice,
+            standing: $short ? 'bad' : 'plain',
+            note: $note,
         );
         if (null !== $put && $lift->si > 0) {
             $share = Estimate::through(
@@ -189,13 +189,13 @@ final class CopeWeights
                 $lift,
             );
             $sheet->add(
-                'cope_share',
-                'Held down against what it needs',
-                $share,
-                '(weights + cope) / (1.5 lift)',
-                [$sheet->input('weights', 'Weights put on', $put, 'typed'), $copeInput, $sheet->input('lift', 'Lift', $lift)],
-                'hydrostatics and the surge factor',
-                Mark::CommonPractice,
+                code: 'cope_share',
+                label: 'Held down against what it needs',
+                value: $share,
+                formula: '(weights + cope) / (1.5 lift)',
+                inputs: [$sheet->input('weights', 'Weights put on', $put, 'typed'), $copeInput, $sheet->input('lift', 'Lift', $lift)],
+                source: 'hydrostatics and the surge factor',
+                mark: Mark::CommonPractice,
             );
         }
     }
@@ -211,28 +211,28 @@ final class CopeWeights
         $one = Estimate::through(Dimension::Mass, static fn (float $sand): float => CopeLift::core($density, $volume, $sand), $sand);
         $volumeInput = $sheet->input('V', 'Core in the metal', Estimate::exact(Dimension::Volume, $volume), 'typed');
         $sheet->add(
-            'core_lift',
-            'Lift on the core',
-            $one,
-            'm = V (ρ − ρ_core)',
-            [
+            code: 'core_lift',
+            label: 'Lift on the core',
+            value: $one,
+            formula: 'm = V (ρ − ρ_core)',
+            inputs: [
                 $volumeInput,
                 $sheet->input('ρ', 'Liquid metal', Estimate::exact(Dimension::Density, $density), 'table'),
                 $sheet->input('ρ_core', 'Sand core', $sand, 'table'),
             ],
-            'hydrostatics; M. P. Groover',
-            Mark::Published,
-            'plain',
-            false === $basis->values->flag('core.held') ? 'Nothing holds it: prints or chaplets are wanted.' : '',
+            source: 'hydrostatics; M. P. Groover',
+            mark: Mark::Published,
+            standing: 'plain',
+            note: false === $basis->values->flag('core.held') ? 'Nothing holds it: prints or chaplets are wanted.' : '',
         );
         $bonded = 'green_sand' !== $basis->mould?->process;
         $area = Estimate::through(Dimension::Area, static fn (float $lift): float => CopeLift::printArea(max(0.0, $lift), $bonded), $one);
         $sheet->add(
-            'core_print',
-            'Core prints, at least',
-            $area,
-            'A = m g / p',
-            [
+            code: 'core_print',
+            label: 'Core prints, at least',
+            value: $area,
+            formula: 'A = m g / p',
+            inputs: [
                 $volumeInput,
                 $sheet->input(
                     'p',
@@ -241,8 +241,8 @@ final class CopeWeights
                     'table',
                 ),
             ],
-            'a third of the usual strength; else chaplets',
-            Mark::Derived,
+            source: 'a third of the usual strength; else chaplets',
+            mark: Mark::Derived,
         );
 
         return $one->times((float) $basis->castings());

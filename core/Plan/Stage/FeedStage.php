@@ -131,22 +131,22 @@ final class FeedStage
         $wanted = Riser::byModulus(Length::fromSi($modulus));
         $this->sheet->assume('The heaviest part freezes like a long bar.', 'casting.sections');
         $this->sheet->add(
-            'freezing_time',
-            'Heaviest part solid after',
-            $this->lastLiquid($modulus, $this->metal($arrival)),
-            't = B M²',
-            [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $modulus))],
-            'N. Chvorinov; last-liquid form derived',
-            Mark::RecalledFromMemory,
+            code: 'freezing_time',
+            label: 'Heaviest part solid after',
+            value: $this->lastLiquid($modulus, $this->metal($arrival)),
+            formula: 't = B M²',
+            inputs: [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $modulus))],
+            source: 'N. Chvorinov; last-liquid form derived',
+            mark: Mark::RecalledFromMemory,
         );
         $this->sheet->add(
-            'riser_diameter',
-            'Riser wanted',
-            Estimate::exact(Dimension::Length, $wanted->si()),
-            'D = 6 M',
-            [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $modulus))],
-            'R. Wlodawer',
-            Mark::RecalledFromMemory,
+            code: 'riser_diameter',
+            label: 'Riser wanted',
+            value: Estimate::exact(Dimension::Length, $wanted->si()),
+            formula: 'D = 6 M',
+            inputs: [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $modulus))],
+            source: 'R. Wlodawer',
+            mark: Mark::RecalledFromMemory,
         );
         $this->compareRiser($modulus, '', 'the heaviest part');
     }
@@ -187,24 +187,20 @@ final class FeedStage
         if (!in_array($basis->values->choice('feeding.riser'), ['open', 'blind'], true)) {
             return [];
         }
-        $size = static fn (string $field, string $code, string $id, float $usual): Size => match (true) {
-            null !== ($told = $basis->si($field)) => Size::told($told),
-            null !== ($figure = $result->figure($code, $id)) => Size::computed($figure->value->si),
-            default => Size::usual($usual),
-        };
         $seats = self::seats($basis, $moduli);
 
         return array_map(
-            static function (string $id) use ($basis, $moduli, $size): RiserSeat {
+            static function (string $id) use ($basis, $result, $moduli): RiserSeat {
                 $modulus = $moduli[$id] ?? ($basis->si('casting.heaviest') ?? self::USUAL_HEAVY_M) / 4;
-                $diameter = $size('feeding.riser_diameter', 'riser_diameter', $id, Riser::byModulus(Length::fromSi($modulus))->si());
+                $rule = Riser::byModulus(Length::fromSi($modulus))->si();
+                $diameter = self::size($basis, $result, 'feeding.riser_diameter', 'riser_diameter', $id, $rule);
                 $height = $basis->si('feeding.riser_height');
 
                 return new RiserSeat(
                     $id,
                     $diameter,
                     null === $height ? Size::usual($diameter->metres) : Size::told($height),
-                    $size('feeding.neck', 'riser_neck', $id, 4 * Riser::NECK_FACTOR * $modulus),
+                    self::size($basis, $result, 'feeding.neck', 'riser_neck', $id, 4 * Riser::NECK_FACTOR * $modulus),
                 );
             },
             [] === $seats ? [''] : $seats,
@@ -220,11 +216,11 @@ final class FeedStage
             ++$place;
             $label = mb_strtolower($this->basis->sections?->get($id)->label ?? $id);
             $this->sheet->add(
-                'freezing_time',
-                "Solid after, {$label}",
-                $this->lastLiquid($modulus, $metal),
-                't = B M²',
-                [
+                code: 'freezing_time',
+                label: "Solid after, {$label}",
+                value: $this->lastLiquid($modulus, $metal),
+                formula: 't = B M²',
+                inputs: [
                     $this->sheet->input('M', 'Volume over cooled area', Estimate::exact(Dimension::Length, $modulus)),
                     $this->sheet->input('T', 'Metal in the mould', Estimate::exactly($metal)),
                     $this->sheet->input(
@@ -241,15 +237,15 @@ final class FeedStage
                         ),
                     ),
                 ],
-                'N. Chvorinov 1940; last-liquid form derived',
-                Mark::RecalledFromMemory,
-                'plain',
-                match ($place) {
+                source: 'N. Chvorinov 1940; last-liquid form derived',
+                mark: Mark::RecalledFromMemory,
+                standing: 'plain',
+                note: match ($place) {
                     1 => 'Freezes first.',
                     count($order) => 'Freezes last.',
                     default => '',
                 },
-                $id,
+                subject: $id,
             );
         }
     }
@@ -304,6 +300,22 @@ final class FeedStage
         }
 
         return $feeders;
+    }
+
+    /**
+     * @param FieldKey $field
+     * @param FigureCode $code
+     */
+    private static function size(Basis $basis, StageResult $result, string $field, string $code, string $id, float $usual): Size
+    {
+        $told = $basis->si($field);
+        $figure = $result->figure($code, $id);
+
+        return match (true) {
+            null !== $told => Size::told($told),
+            null !== $figure => Size::computed($figure->value->si),
+            default => Size::usual($usual),
+        };
     }
 
     /**
@@ -421,35 +433,35 @@ final class FeedStage
         $diameter = max($byModulus->si(), $byVolume?->si() ?? 0.0);
         $rounded = ceil($diameter * 1000) / 1000;
         $this->sheet->add(
-            'riser_diameter',
-            "Riser for {$label}",
-            Estimate::between(Dimension::Length, $rounded, $rounded * 0.95, $rounded * 1.1),
-            'D = max(6 M, (4 V β/(η − β)/π)^⅓)',
-            [
+            code: 'riser_diameter',
+            label: "Riser for {$label}",
+            value: Estimate::between(Dimension::Length, $rounded, $rounded * 0.95, $rounded * 1.1),
+            formula: 'D = max(6 M, (4 V β/(η − β)/π)^⅓)',
+            inputs: [
                 $this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $this->moduli[$id])),
                 $this->sheet->input('6 M', 'By modulus', Estimate::exact(Dimension::Length, $byModulus->si())),
                 ...null === $byVolume ? [] : [$this->sheet->input('D_V', 'By volume', Estimate::exact(Dimension::Length, $byVolume->si()))],
                 $this->sheet->input('β', 'Shrinkage to feed', Estimate::ratio($demand->si())),
             ],
-            'R. Wlodawer; AFS',
-            Mark::RecalledFromMemory,
-            null === $byVolume ? 'risky' : 'plain',
-            null === $byVolume
+            source: 'R. Wlodawer; AFS',
+            mark: Mark::RecalledFromMemory,
+            standing: null === $byVolume ? 'risky' : 'plain',
+            note: null === $byVolume
                 ? 'So much shrinkage cannot be fed by a plain riser; cover or insulate it.'
                 : 'As high as wide; stands on the section.',
-            $id,
+            subject: $id,
         );
         $this->sheet->add(
-            'riser_neck',
-            "Neck for {$label}",
-            Estimate::exact(Dimension::Length, ceil(4 * Riser::NECK_FACTOR * $this->moduli[$id] * 1000) / 1000),
-            'd = 4 · 1.1 M',
-            [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $this->moduli[$id]))],
-            'R. Wlodawer',
-            Mark::RecalledFromMemory,
-            'plain',
-            '',
-            $id,
+            code: 'riser_neck',
+            label: "Neck for {$label}",
+            value: Estimate::exact(Dimension::Length, ceil(4 * Riser::NECK_FACTOR * $this->moduli[$id] * 1000) / 1000),
+            formula: 'd = 4 · 1.1 M',
+            inputs: [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $this->moduli[$id]))],
+            source: 'R. Wlodawer',
+            mark: Mark::RecalledFromMemory,
+            standing: 'plain',
+            note: '',
+            subject: $id,
         );
     }
 
@@ -457,19 +469,19 @@ final class FeedStage
     {
         $ratio = $feeder / (Riser::MODULUS_FACTOR * $section);
         $this->sheet->add(
-            'feeder_ratio',
-            "Feeder against {$label}",
-            Estimate::ratio($ratio, $ratio * 0.9, $ratio * 1.1),
-            'M_feeder / (1.2 M_section)',
-            [
+            code: 'feeder_ratio',
+            label: "Feeder against {$label}",
+            value: Estimate::ratio($ratio, $ratio * 0.9, $ratio * 1.1),
+            formula: 'M_feeder / (1.2 M_section)',
+            inputs: [
                 $this->sheet->input('M_feeder', 'Feeder', Estimate::exact(Dimension::Length, $feeder)),
                 $this->sheet->input('M_section', ucfirst($label), Estimate::exact(Dimension::Length, $section)),
             ],
-            'R. Wlodawer',
-            Mark::RecalledFromMemory,
-            $ratio < 0.85 ? 'bad' : ($ratio < 1 ? 'risky' : 'good'),
-            $ratio < 1 ? 'The feeder freezes too early for '.$label.'.' : '',
-            $id,
+            source: 'R. Wlodawer',
+            mark: Mark::RecalledFromMemory,
+            standing: $ratio < 0.85 ? 'bad' : ($ratio < 1 ? 'risky' : 'good'),
+            note: $ratio < 1 ? 'The feeder freezes too early for '.$label.'.' : '',
+            subject: $id,
         );
     }
 

@@ -161,11 +161,11 @@ final class FillStage
             default => ['good', ''],
         };
         $this->sheet->add(
-            'fill_ratio',
-            "Fill ratio, {$way['label']}",
-            $ratio,
-            'r = t_life v / path',
-            [
+            code: 'fill_ratio',
+            label: "Fill ratio, {$way['label']}",
+            value: $ratio,
+            formula: 'r = t_life v / path',
+            inputs: [
                 $this->sheet->input('t_life', 'Metal keeps running for', $life),
                 $this->sheet->input('v', $this->isFoam() ? 'Front speed, set by the foam' : 'Front speed in this section', $speed),
                 $this->sheet->input('path', 'Way from the nearest gate', Estimate::exact(Dimension::Length, $way['path'])),
@@ -173,11 +173,11 @@ final class FillStage
                     ? [$this->sheet->input('f', "Your own factor, from {$this->basis->calibration->pours} pours", $factor)]
                     : [],
             ],
-            'M. C. Flemings, Solidification Processing; mould warming derived',
-            Mark::RecalledFromMemory,
-            $standing,
-            $note,
-            $id,
+            source: 'M. C. Flemings, Solidification Processing; mould warming derived',
+            mark: Mark::RecalledFromMemory,
+            standing: $standing,
+            note: $note,
+            subject: $id,
         );
         $this->needed($way, $id, $speed->si);
         $this->entryHead($way, $id);
@@ -192,16 +192,16 @@ final class FillStage
         $need = EntryHead::of($this->alloy, Length::fromSi($way['thickness']));
         if (null !== $have && $need->si() > 0.5 * $have) {
             $this->sheet->add(
-                'entry_head',
-                "Least head to enter, {$way['label']}",
-                Estimate::about($need, 0.2),
-                $this->alloy->has('dross_former') ? 'h = 4γ / (ρ g t)' : 'h = 2γ / (ρ g t)',
-                [$this->sheet->input('t', 'Thickness', Estimate::exact(Dimension::Length, $way['thickness']), 'typed')],
-                'J. Campbell, Complete Casting Handbook',
-                Mark::RecalledFromMemory,
-                $need->si() > $have ? 'bad' : 'risky',
-                ucfirst($way['label']).': too thin for this head, however hot the metal.',
-                $id,
+                code: 'entry_head',
+                label: "Least head to enter, {$way['label']}",
+                value: Estimate::about($need, 0.2),
+                formula: $this->alloy->has('dross_former') ? 'h = 4γ / (ρ g t)' : 'h = 2γ / (ρ g t)',
+                inputs: [$this->sheet->input('t', 'Thickness', Estimate::exact(Dimension::Length, $way['thickness']), 'typed')],
+                source: 'J. Campbell, Complete Casting Handbook',
+                mark: Mark::RecalledFromMemory,
+                standing: $need->si() > $have ? 'bad' : 'risky',
+                note: ucfirst($way['label']).': too thin for this head, however hot the metal.',
+                subject: $id,
             );
         }
     }
@@ -219,16 +219,16 @@ final class FillStage
         }
         $liquidus = $this->alloy->liquidus->kelvin();
         $this->sheet->add(
-            'needed_at_mould',
-            "Needed at the mould, {$way['label']}",
-            Estimate::between(Dimension::Temperature, $needed, max($liquidus, $needed - 20), $needed + 20),
-            'r(T) = '.self::COMFORTABLE,
-            [$this->sheet->input('path', $way['label'], Estimate::exact(Dimension::Length, $way['path']))],
-            'the same rule, solved for the temperature',
-            Mark::Derived,
-            'plain',
-            $needed < $liquidus + 1 ? 'It fills as long as the metal is liquid.' : '',
-            $id,
+            code: 'needed_at_mould',
+            label: "Needed at the mould, {$way['label']}",
+            value: Estimate::between(Dimension::Temperature, $needed, max($liquidus, $needed - 20), $needed + 20),
+            formula: 'r(T) = '.self::COMFORTABLE,
+            inputs: [$this->sheet->input('path', $way['label'], Estimate::exact(Dimension::Length, $way['path']))],
+            source: 'the same rule, solved for the temperature',
+            mark: Mark::Derived,
+            standing: 'plain',
+            note: $needed < $liquidus + 1 ? 'It fills as long as the metal is liquid.' : '',
+            subject: $id,
         );
         $carry = $this->basis->si('pour.carry_time');
         $read =
@@ -236,16 +236,23 @@ final class FillStage
                 ? $needed
                 : TemperatureLoss::before(Time::fromSi($carry), Temperature::fromSi($needed), $this->basis->air(), $this->pot())->kelvin();
         $this->sheet->add(
-            'needed_in_furnace',
-            "Needed in the furnace, {$way['label']}",
-            Estimate::between(Dimension::Temperature, $read, max($liquidus, $read - 20), $read + 20),
-            '(m c + m_c c_c) dT/dt = −losses, backwards',
-            [$this->sheet->input('t', 'Carrying', Estimate::exact(Dimension::Time, $carry ?? 0.0), null === $carry ? 'default' : 'typed')],
-            'Stefan-Boltzmann, Newton',
-            Mark::Derived,
-            $this->tooHot($read) ? 'risky' : 'plain',
-            $this->tooHot($read) ? 'Hotter than this metal is usually poured: change something else.' : '',
-            $id,
+            code: 'needed_in_furnace',
+            label: "Needed in the furnace, {$way['label']}",
+            value: Estimate::between(Dimension::Temperature, $read, max($liquidus, $read - 20), $read + 20),
+            formula: '(m c + m_c c_c) dT/dt = −losses, backwards',
+            inputs: [
+                $this->sheet->input(
+                    't',
+                    'Carrying',
+                    Estimate::exact(Dimension::Time, $carry ?? 0.0),
+                    null === $carry ? 'default' : 'typed',
+                ),
+            ],
+            source: 'Stefan-Boltzmann, Newton',
+            mark: Mark::Derived,
+            standing: $this->tooHot($read) ? 'risky' : 'plain',
+            note: $this->tooHot($read) ? 'Hotter than this metal is usually poured: change something else.' : '',
+            subject: $id,
         );
         if (null === $carry) {
             $this->sheet->assume('No time is lost between furnace and mould.', 'pour.carry_time');
@@ -308,20 +315,20 @@ final class FillStage
         $reached = max($levers);
         if ($now < self::COMFORTABLE) {
             $this->sheet->add(
-                'lever',
-                "What helps most: {$best}",
-                Estimate::ratio($reached),
-                'r with one thing changed',
-                array_map(
+                code: 'lever',
+                label: "What helps most: {$best}",
+                value: Estimate::ratio($reached),
+                formula: 'r with one thing changed',
+                inputs: array_map(
                     fn (string $name, float $r): WorkingInput => $this->sheet->input('r', $name, Estimate::ratio($r)),
                     array_keys($levers),
                     $levers,
                 ),
-                'the same rule',
-                Mark::Derived,
-                'plain',
-                "{$best}: {$way['label']} goes from ".round($now, 1).' to '.round($reached, 1).'.',
-                $id,
+                source: 'the same rule',
+                mark: Mark::Derived,
+                standing: 'plain',
+                note: "{$best}: {$way['label']} goes from ".round($now, 1).' to '.round($reached, 1).'.',
+                subject: $id,
             );
         }
     }
@@ -355,11 +362,11 @@ final class FillStage
         }
         $standing = $arrival->si <= $this->alloy->liquidus->kelvin() ? 'bad' : 'plain';
         $this->sheet->add(
-            'at_mould',
-            'Temperature at the mould',
-            $arrival,
-            '(m c + m_c c_c) dT/dt = −[εσA(T⁴ − T₀⁴) + hA(T − T₀)]',
-            [
+            code: 'at_mould',
+            label: 'Temperature at the mould',
+            value: $arrival,
+            formula: '(m c + m_c c_c) dT/dt = −[εσA(T⁴ − T₀⁴) + hA(T − T₀)]',
+            inputs: [
                 $this->sheet->input('T', 'In the crucible', $poured, 'typed'),
                 $this->sheet->input(
                     't',
@@ -368,10 +375,10 @@ final class FillStage
                     null === $carry ? 'default' : 'typed',
                 ),
             ],
-            'Stefan-Boltzmann, Newton; a pot of usual proportions',
-            Mark::Derived,
-            $standing,
-            'bad' === $standing ? 'It reaches the mould half frozen.' : '',
+            source: 'Stefan-Boltzmann, Newton; a pot of usual proportions',
+            mark: Mark::Derived,
+            standing: $standing,
+            note: 'bad' === $standing ? 'It reaches the mould half frozen.' : '',
         );
 
         return $arrival;

@@ -128,16 +128,16 @@ final class GatingStage
         $rules = PourTime::rules($this->alloy, $this->mass(), $this->thickness() * 1000, $this->basis->fill());
         foreach ($rules as $rule) {
             $this->sheet->add(
-                'pour_time_'.$rule['rule'],
-                "Pour time, {$rule['label']}",
-                Estimate::between(Dimension::Time, $rule['seconds'], $rule['seconds'] * 0.75, $rule['seconds'] * 1.25),
-                $rule['formula'],
-                [
+                code: 'pour_time_'.$rule['rule'],
+                label: "Pour time, {$rule['label']}",
+                value: Estimate::between(Dimension::Time, $rule['seconds'], $rule['seconds'] * 0.75, $rule['seconds'] * 1.25),
+                formula: $rule['formula'],
+                inputs: [
                     $this->sheet->input('W', 'Metal in the castings', Estimate::exact(Dimension::Mass, $this->mass())),
                     $this->sheet->input('T', 'Average thickness', Estimate::exact(Dimension::Length, $this->thickness())),
                 ],
-                $rule['source'],
-                $rule['mark'],
+                source: $rule['source'],
+                mark: $rule['mark'],
             );
         }
         if ('iron' === $this->alloy->family && $this->mass() > PourTime::IRON_RULES_TO_KG) {
@@ -159,23 +159,23 @@ final class GatingStage
         $why = match (true) {
             null !== $typed => '',
             null !== $this->longestPour && $this->longestPour < $usual => 'Shorter than the rule: longer, and a section stops short.',
-            $light && null !== $this->longestPour && $seconds > $usual => 'Longer than the rule: light metal may come slowly while '
-                .'everything still fills.',
+            $light && null !== $this->longestPour && $seconds > $usual => 'Longer than the rule: light metal may come slowly while '.
+                'everything still fills.',
             default => '',
         };
         $aim = $typed ?? Estimate::between(Dimension::Time, $seconds, $seconds * 0.8, $seconds * 1.2);
         $this->sheet->add(
-            'pour_time',
-            'Pour time aimed at',
-            $aim,
-            null === $typed ? 'the first rule, bounded by the filling' : 'as typed',
-            null === $this->longestPour
+            code: 'pour_time',
+            label: 'Pour time aimed at',
+            value: $aim,
+            formula: null === $typed ? 'the first rule, bounded by the filling' : 'as typed',
+            inputs: null === $this->longestPour
                 ? [$this->sheet->input('t', 'By the first rule', Estimate::exact(Dimension::Time, $usual))]
                 : [$this->sheet->input('t_max', 'Longest that fills comfortably', Estimate::exact(Dimension::Time, $this->longestPour))],
-            'the rules side by side',
-            Mark::Derived,
-            'plain',
-            $why,
+            source: 'the rules side by side',
+            mark: Mark::Derived,
+            standing: 'plain',
+            note: $why,
         );
 
         return $aim;
@@ -221,21 +221,21 @@ final class GatingStage
             return null;
         }
         $this->sheet->add(
-            'head',
-            'Effective head',
-            Estimate::exact(Dimension::Length, $effective),
-            match ($fill) {
+            code: 'head',
+            label: 'Effective head',
+            value: Estimate::exact(Dimension::Length, $effective),
+            formula: match ($fill) {
                 'top' => 'H_e = H',
                 'bottom' => 'H_e = H − C/2',
                 default => 'H_e = H − p²/(2C)',
             },
-            [
+            inputs: [
                 $this->sheet->input('H', 'Head', Estimate::exact(Dimension::Length, $head), 'typed'),
                 $this->sheet->input('C', 'Height of the casting', Estimate::exact(Dimension::Length, $height)),
                 $this->sheet->input('p', 'Above the gates', Estimate::exact(Dimension::Length, $above)),
             ],
-            'American Foundry Society practice; exact form where the casting rises above ¾ of the head',
-            Mark::RecalledFromMemory,
+            source: 'American Foundry Society practice; exact form where the casting rises above ¾ of the head',
+            mark: Mark::RecalledFromMemory,
         );
 
         return $effective;
@@ -262,11 +262,11 @@ final class GatingStage
             $c,
         );
         $this->sheet->add(
-            'choke',
-            'Choke',
-            $choke,
-            'A = W / (ρ t c √(2 g H_e))',
-            [
+            code: 'choke',
+            label: 'Choke',
+            value: $choke,
+            formula: 'A = W / (ρ t c √(2 g H_e))',
+            inputs: [
                 $this->sheet->input('W', 'Metal in the castings', Estimate::exact(Dimension::Mass, $this->mass())),
                 $this->sheet->input('ρ', 'Liquid metal', Estimate::exactly($this->alloy->densityLiquid), 'table'),
                 $this->sheet->input('t', 'Pour time', $time),
@@ -278,8 +278,8 @@ final class GatingStage
                 ),
                 $this->sheet->input('H_e', 'Effective head', Estimate::exact(Dimension::Length, $head)),
             ],
-            'American Foundry Society practice; P. N. Rao',
-            Mark::RecalledFromMemory,
+            source: 'American Foundry Society practice; P. N. Rao',
+            mark: Mark::RecalledFromMemory,
         );
         $ratio = GatingRatio::of($this->basis->school(), $this->alloy->family);
         if (!$this->basis->values->has('gating.school')) {
@@ -304,18 +304,18 @@ final class GatingStage
         $size = $owned?->si() ?? ceil($floored * 1000) / 1000;
         $this->sizes['sprue_base'] = $this->basis->si('gating.sprue') ?? $size;
         $this->sheet->add(
-            'sprue_base',
-            'Sprue bore at the base',
-            Estimate::exact(Dimension::Length, $size),
-            'd = √(4A/π), rounded up',
-            [
+            code: 'sprue_base',
+            label: 'Sprue bore at the base',
+            value: Estimate::exact(Dimension::Length, $size),
+            formula: 'd = √(4A/π), rounded up',
+            inputs: [
                 $this->sheet->input('A', "Choke × {$ratio->timesChoke($ratio->sprue)}", Estimate::exact(Dimension::Area, $area)),
                 $this->sheet->input('d', 'Exactly', Estimate::exact(Dimension::Length, $bore)),
             ],
-            null === $owned ? 'rounded up' : 'your own drills and tubes',
-            Mark::Derived,
-            'plain',
-            $bore < self::LEAST_BORE_M ? 'A narrower one cannot be kept full by hand.' : '',
+            source: null === $owned ? 'rounded up' : 'your own drills and tubes',
+            mark: Mark::Derived,
+            standing: 'plain',
+            note: $bore < self::LEAST_BORE_M ? 'A narrower one cannot be kept full by hand.' : '',
         );
         $basin = $this->basis->si('gating.basin_depth') ?? 0.04;
         if (!$this->basis->values->has('gating.basin_depth')) {
@@ -324,13 +324,13 @@ final class GatingStage
         $this->sizeSprueTop($basin);
         if ('well' === $this->basis->values->choice('gating.well')) {
             $this->sheet->add(
-                'well',
-                'Sprue well, area',
-                Estimate::exact(Dimension::Area, self::WELL_TIMES_CHOKE * $area),
-                'A = 5 × choke, twice as deep as the runner',
-                [$this->sheet->input('A', 'Choke', Estimate::exact(Dimension::Area, $area))],
-                'American Foundry Society practice',
-                Mark::RecalledFromMemory,
+                code: 'well',
+                label: 'Sprue well, area',
+                value: Estimate::exact(Dimension::Area, self::WELL_TIMES_CHOKE * $area),
+                formula: 'A = 5 × choke, twice as deep as the runner',
+                inputs: [$this->sheet->input('A', 'Choke', Estimate::exact(Dimension::Area, $area))],
+                source: 'American Foundry Society practice',
+                mark: Mark::RecalledFromMemory,
             );
         }
     }
@@ -352,11 +352,11 @@ final class GatingStage
             return;
         }
         $this->sheet->add(
-            'sprue_top',
-            'Sprue bore at the top',
-            Estimate::exact(Dimension::Length, ceil($top * 1000) / 1000),
-            'A_top/A_base = √(H/h)',
-            [
+            code: 'sprue_top',
+            label: 'Sprue bore at the top',
+            value: Estimate::exact(Dimension::Length, ceil($top * 1000) / 1000),
+            formula: 'A_top/A_base = √(H/h)',
+            inputs: [
                 $this->sheet->input('H', 'Head', Estimate::exact(Dimension::Length, Levels::of($this->basis)->head), 'typed'),
                 $this->sheet->input(
                     'h',
@@ -365,8 +365,8 @@ final class GatingStage
                     $this->basis->values->has('gating.basin_depth') ? 'typed' : 'default',
                 ),
             ],
-            'continuity and Bernoulli',
-            Mark::Published,
+            source: 'continuity and Bernoulli',
+            mark: Mark::Published,
         );
     }
 
@@ -381,22 +381,22 @@ final class GatingStage
         $this->sizes['runner_width'] = $this->basis->si('gating.runner_width') ?? $width;
         $input = $this->sheet->input('A', "Choke × {$ratio->timesChoke($ratio->runner)}", Estimate::exact(Dimension::Area, $area));
         $this->sheet->add(
-            'runner_height',
-            'Runner height',
-            Estimate::exact(Dimension::Length, $height),
-            'h = √(A/1.3)',
-            [$input],
-            null === $owned ? 'rounded up' : 'your own bars',
-            Mark::Derived,
+            code: 'runner_height',
+            label: 'Runner height',
+            value: Estimate::exact(Dimension::Length, $height),
+            formula: 'h = √(A/1.3)',
+            inputs: [$input],
+            source: null === $owned ? 'rounded up' : 'your own bars',
+            mark: Mark::Derived,
         );
         $this->sheet->add(
-            'runner_width',
-            'Runner width',
-            Estimate::exact(Dimension::Length, $width),
-            'w = A/h',
-            [$input],
-            'rounded up',
-            Mark::Derived,
+            code: 'runner_width',
+            label: 'Runner width',
+            value: Estimate::exact(Dimension::Length, $width),
+            formula: 'w = A/h',
+            inputs: [$input],
+            source: 'rounded up',
+            mark: Mark::Derived,
         );
     }
 
@@ -410,30 +410,30 @@ final class GatingStage
         $this->sizes['gate_thickness'] = $this->basis->si('gating.gate_thickness') ?? $thick;
         $this->sizes['gate_width'] = $this->basis->si('gating.gate_width') ?? $width;
         $this->sheet->add(
-            'gate_thickness',
-            'Gate thickness',
-            Estimate::exact(Dimension::Length, $thick),
-            't ≤ ½ of what it enters',
-            [$this->sheet->input('T', 'Section it enters', Estimate::exact(Dimension::Length, $section))],
-            'breaks off clean, freezes first',
-            Mark::CommonPractice,
+            code: 'gate_thickness',
+            label: 'Gate thickness',
+            value: Estimate::exact(Dimension::Length, $thick),
+            formula: 't ≤ ½ of what it enters',
+            inputs: [$this->sheet->input('T', 'Section it enters', Estimate::exact(Dimension::Length, $section))],
+            source: 'breaks off clean, freezes first',
+            mark: Mark::CommonPractice,
         );
         $this->sheet->add(
-            'gate_width',
-            1 === $count ? 'Gate width' : "Width of each of {$count} gates",
-            Estimate::exact(Dimension::Length, $width),
-            'w = ΣA / (n t)',
-            [
+            code: 'gate_width',
+            label: 1 === $count ? 'Gate width' : "Width of each of {$count} gates",
+            value: Estimate::exact(Dimension::Length, $width),
+            formula: 'w = ΣA / (n t)',
+            inputs: [
                 $this->sheet->input(
                     'ΣA',
                     $forCalm ? 'So that the metal stays calm' : "Choke × {$ratio->timesChoke($ratio->gates)}",
                     Estimate::exact(Dimension::Area, $area),
                 ),
             ],
-            $forCalm ? 'J. Campbell, speed limit' : 'P. N. Rao, gating ratios',
-            Mark::RecalledFromMemory,
-            'plain',
-            $forCalm ? 'Wider than the ratio asks, to stay under the speed at which the surface breaks.' : '',
+            source: $forCalm ? 'J. Campbell, speed limit' : 'P. N. Rao, gating ratios',
+            mark: Mark::RecalledFromMemory,
+            standing: 'plain',
+            note: $forCalm ? 'Wider than the ratio asks, to stay under the speed at which the surface breaks.' : '',
         );
     }
 
@@ -474,30 +474,30 @@ final class GatingStage
         $flow = Estimate::through(Dimension::Flow, static fn (float $c): float => Choke::flow($area, $c, $head), $c);
         $this->flow = $flow->si;
         $sheet->add(
-            'flow',
-            'Flow',
-            $flow,
-            'Q = c A √(2 g H)',
-            [
+            code: 'flow',
+            label: 'Flow',
+            value: $flow,
+            formula: 'Q = c A √(2 g H)',
+            inputs: [
                 $sheet->input('A', "Narrowest: the {$where}", Estimate::exact(Dimension::Area, $area)),
                 $sheet->input('H', 'Effective head', Estimate::exact(Dimension::Length, $head)),
                 $sheet->input('c', 'Losses', $c, 'table'),
             ],
-            'P. N. Rao, Manufacturing Technology',
-            Mark::RecalledFromMemory,
+            source: 'P. N. Rao, Manufacturing Technology',
+            mark: Mark::RecalledFromMemory,
         );
         if ($this->volume > 0) {
             $all = $this->volume * $this->basis->castings();
             $time = Estimate::through(Dimension::Time, static fn (float $q): float => $all / $q, $flow);
             $this->fillTime = $time;
             $sheet->add(
-                'fill_time',
-                'So it fills in',
-                $time,
-                't = V / Q',
-                [$sheet->input('V', 'Castings', Estimate::exact(Dimension::Volume, $all)), $sheet->input('Q', 'Flow', $flow)],
-                'what is cut',
-                Mark::Derived,
+                code: 'fill_time',
+                label: 'So it fills in',
+                value: $time,
+                formula: 't = V / Q',
+                inputs: [$sheet->input('V', 'Castings', Estimate::exact(Dimension::Volume, $all)), $sheet->input('Q', 'Flow', $flow)],
+                source: 'what is cut',
+                mark: Mark::Derived,
             );
         }
         $this->speeds($sheet, $flow, $gates, $width, $thick);
@@ -509,30 +509,41 @@ final class GatingStage
         $limit = SpeedLimit::of($this->alloy->family);
         $inputs = [$sheet->input('Q', 'Flow', $flow), $sheet->input('ΣA', 'All gates', Estimate::exact(Dimension::Area, $gates))];
         if (null === $limit) {
-            $sheet->add('gate_speed', 'Speed in the gates', $speed, 'v = Q / ΣA', $inputs, 'continuity', Mark::Published);
+            $sheet->add(
+                code: 'gate_speed',
+                label: 'Speed in the gates',
+                value: $speed,
+                formula: 'v = Q / ΣA',
+                inputs: $inputs,
+                source: 'continuity',
+                mark: Mark::Published,
+            );
 
             return;
         }
         $share = $speed->si / $limit->si();
         $sheet->add(
-            'gate_speed',
-            'Speed in the gates',
-            $speed,
-            'v = Q / ΣA',
-            [...$inputs, $sheet->input('limit', "Surface of {$this->alloy->family} breaks above", Estimate::exactly($limit), 'table')],
-            'continuity; limit J. Campbell, Complete Casting Handbook',
-            Mark::RecalledFromMemory,
-            $share > 1.3 ? 'bad' : ($share > 1 ? 'risky' : 'good'),
-            $share > 1 ? 'The gates jet: '.round($share, 1).' times the speed at which the surface breaks.' : '',
+            code: 'gate_speed',
+            label: 'Speed in the gates',
+            value: $speed,
+            formula: 'v = Q / ΣA',
+            inputs: [
+                ...$inputs,
+                $sheet->input('limit', "Surface of {$this->alloy->family} breaks above", Estimate::exactly($limit), 'table'),
+            ],
+            source: 'continuity; limit J. Campbell, Complete Casting Handbook',
+            mark: Mark::RecalledFromMemory,
+            standing: $share > 1.3 ? 'bad' : ($share > 1 ? 'risky' : 'good'),
+            note: $share > 1 ? 'The gates jet: '.round($share, 1).' times the speed at which the surface breaks.' : '',
         );
         $sheet->add(
-            'gate_speed_share',
-            'Gate speed against the limit',
-            Estimate::between(Dimension::Ratio, $share, $speed->lowSi / $limit->si(), $speed->highSi / $limit->si()),
-            'v / v_limit',
-            $inputs,
-            'J. Campbell, Complete Casting Handbook',
-            Mark::RecalledFromMemory,
+            code: 'gate_speed_share',
+            label: 'Gate speed against the limit',
+            value: Estimate::between(Dimension::Ratio, $share, $speed->lowSi / $limit->si(), $speed->highSi / $limit->si()),
+            formula: 'v / v_limit',
+            inputs: $inputs,
+            source: 'J. Campbell, Complete Casting Handbook',
+            mark: Mark::RecalledFromMemory,
         );
         $reynolds = Reynolds::of(
             $this->alloy->family,
@@ -542,15 +553,15 @@ final class GatingStage
         );
         if (null !== $reynolds) {
             $sheet->add(
-                'reynolds',
-                'Reynolds number in a gate',
-                Estimate::ratio(round($reynolds, -2), $reynolds * 0.8, $reynolds * 1.2),
-                'Re = ρ v d / η',
-                [$sheet->input('v', 'Speed', $speed)],
-                'viscosities T. Iida, R. I. L. Guthrie',
-                Mark::RecalledFromMemory,
-                'plain',
-                $reynolds > 2000 ? 'Turbulent inside, as nearly every hand pour is.' : 'Laminar.',
+                code: 'reynolds',
+                label: 'Reynolds number in a gate',
+                value: Estimate::ratio(round($reynolds, -2), $reynolds * 0.8, $reynolds * 1.2),
+                formula: 'Re = ρ v d / η',
+                inputs: [$sheet->input('v', 'Speed', $speed)],
+                source: 'viscosities T. Iida, R. I. L. Guthrie',
+                mark: Mark::RecalledFromMemory,
+                standing: 'plain',
+                note: $reynolds > 2000 ? 'Turbulent inside, as nearly every hand pour is.' : 'Laminar.',
             );
         }
     }

@@ -89,23 +89,23 @@ final class MetalStage
             $castings->highSi + $extra * 1.15,
         );
         $this->sheet->add(
-            'poured',
-            'Metal poured',
-            $mass,
-            'castings + basin + sprue + runner + gates + risers',
-            $inputs,
-            'each part from its own dimensions, at solid density',
-            Mark::Derived,
+            code: 'poured',
+            label: 'Metal poured',
+            value: $mass,
+            formula: 'castings + basin + sprue + runner + gates + risers',
+            inputs: $inputs,
+            source: 'each part from its own dimensions, at solid density',
+            mark: Mark::Derived,
         );
         $yield = $castings->si / $mass->si;
         $this->sheet->add(
-            'yield',
-            'Yield, casting of every 100 poured',
-            Estimate::ratio(round(100 * $yield)),
-            'casting / poured',
-            [$this->sheet->input('casting', 'Castings', $castings), $this->sheet->input('poured', 'Metal poured', $mass)],
-            '40 to 70 is usual in sand',
-            Mark::CommonPractice,
+            code: 'yield',
+            label: 'Yield, casting of every 100 poured',
+            value: Estimate::ratio(round(100 * $yield)),
+            formula: 'casting / poured',
+            inputs: [$this->sheet->input('casting', 'Castings', $castings), $this->sheet->input('poured', 'Metal poured', $mass)],
+            source: '40 to 70 is usual in sand',
+            mark: Mark::CommonPractice,
         );
 
         return $mass;
@@ -131,11 +131,11 @@ final class MetalStage
         $spare = max($reserve * $poured->si, $this->basis->values->has('metal.reserve') ? 0.0 : 0.4 * $gating);
         $charge = Estimate::through(Dimension::Mass, static fn (float $m, float $l): float => $m / (1 - $l) + $spare, $poured, $loss);
         $this->sheet->add(
-            'charge',
-            'Metal to charge',
-            $charge,
-            'm / (1 − loss) + reserve',
-            [
+            code: 'charge',
+            label: 'Metal to charge',
+            value: $charge,
+            formula: 'm / (1 − loss) + reserve',
+            inputs: [
                 $this->sheet->input('m', 'Poured', $poured),
                 $this->sheet->input(
                     'loss',
@@ -150,8 +150,8 @@ final class MetalStage
                     $this->basis->values->has('metal.reserve') ? 'typed' : 'default',
                 ),
             ],
-            'melt losses and reserve of the trade',
-            Mark::CommonPractice,
+            source: 'melt losses and reserve of the trade',
+            mark: Mark::CommonPractice,
         );
         $this->stock($charge);
 
@@ -190,11 +190,11 @@ final class MetalStage
         $holds = $volume * self::FULL * $this->alloy->densityLiquid->si();
         $heats = (int) ceil($charge->si / $holds - 1e-9);
         $this->sheet->add(
-            'crucible_holds',
-            'The crucible holds',
-            Estimate::between(Dimension::Mass, $holds, $holds * 0.97, $holds * 1.03),
-            '0.8…0.85 V_brim ρ_l',
-            [
+            code: 'crucible_holds',
+            label: 'The crucible holds',
+            value: Estimate::between(Dimension::Mass, $holds, $holds * 0.97, $holds * 1.03),
+            formula: '0.8…0.85 V_brim ρ_l',
+            inputs: [
                 $this->sheet->input(
                     'V',
                     'To the brim',
@@ -203,10 +203,10 @@ final class MetalStage
                 ),
                 $this->sheet->input('ρ', 'Liquid metal', Estimate::exactly($this->alloy->densityLiquid), 'table'),
             ],
-            'never to the brim',
-            Mark::CommonPractice,
-            $heats > 1 ? 'bad' : 'good',
-            $heats > 1 ? "It does not hold the charge: {$heats} heats. Two heats into one mould meet cold." : '',
+            source: 'never to the brim',
+            mark: Mark::CommonPractice,
+            standing: $heats > 1 ? 'bad' : 'good',
+            note: $heats > 1 ? "It does not hold the charge: {$heats} heats. Two heats into one mould meet cold." : '',
         );
         $this->lift($charge, $own['mass'] ?? null);
     }
@@ -248,11 +248,11 @@ final class MetalStage
         $total = Estimate::through(Dimension::Mass, static fn (float $kg): float => $kg + $crucible, $charge);
         $heavy = null !== $limit && $total->si > $limit->si();
         $this->sheet->add(
-            'lift',
-            'Crucible and metal to lift',
-            $total,
-            'charge + crucible',
-            [
+            code: 'lift',
+            label: 'Crucible and metal to lift',
+            value: $total,
+            formula: 'charge + crucible',
+            inputs: [
                 $this->sheet->input('m', 'Charge', $charge),
                 $this->sheet->input(
                     'm_c',
@@ -261,10 +261,10 @@ final class MetalStage
                     null === $typed ? 'default' : 'typed',
                 ),
             ],
-            'your own limit',
-            Mark::Derived,
-            $heavy ? 'bad' : 'plain',
-            $heavy
+            source: 'your own limit',
+            mark: Mark::Derived,
+            standing: $heavy ? 'bad' : 'plain',
+            note: $heavy
                 ? 'More than one person here lifts ('.$this->basis->format->measurement($limit).'): two people, or two smaller pots.'
                 : '',
         );
@@ -291,13 +291,13 @@ final class MetalStage
             $charge,
         );
         $this->sheet->add(
-            'melt_energy',
-            'Heat into the metal',
-            $heat,
-            'm [c_s (T_liq − T₀) + L + c_l (T − T_liq)]',
-            [$this->sheet->input('m', 'Charge', $charge)],
-            'M. P. Groover, Fundamentals of Modern Manufacturing',
-            Mark::RecalledFromMemory,
+            code: 'melt_energy',
+            label: 'Heat into the metal',
+            value: $heat,
+            formula: 'm [c_s (T_liq − T₀) + L + c_l (T − T_liq)]',
+            inputs: [$this->sheet->input('m', 'Charge', $charge)],
+            source: 'M. P. Groover, Fundamentals of Modern Manufacturing',
+            mark: Mark::RecalledFromMemory,
         );
         $furnace = $this->basis->workshop->furnace($this->basis->values->choice('melt.furnace'));
         $source = EnergySource::find($this->basis->values->choice('melt.energy_source') ?? ($furnace['source'] ?? null));
@@ -309,24 +309,24 @@ final class MetalStage
         $efficiency = $this->efficiency($source, $furnace);
         $drawn = Estimate::through(Dimension::Energy, static fn (float $q, float $eta): float => $q / max(0.005, $eta), $heat, $efficiency);
         $this->sheet->add(
-            'drawn_energy',
-            'Energy drawn',
-            $drawn,
-            'Q / η',
-            [$this->sheet->input('η', 'Share that reaches the metal', $efficiency)],
-            'your own heats, else the usual for the kind of furnace',
-            Mark::CommonPractice,
+            code: 'drawn_energy',
+            label: 'Energy drawn',
+            value: $drawn,
+            formula: 'Q / η',
+            inputs: [$this->sheet->input('η', 'Share that reaches the metal', $efficiency)],
+            source: 'your own heats, else the usual for the kind of furnace',
+            mark: Mark::CommonPractice,
         );
         $power = $this->basis->si('melt.power') ?? ($furnace['power'] ?? null)?->si();
         if (null !== $power) {
             $this->sheet->add(
-                'melt_time',
-                'Melting takes',
-                Estimate::through(Dimension::Time, static fn (float $q): float => $q / $power, $drawn),
-                't = Q / P',
-                [$this->sheet->input('P', 'Power', Estimate::exact(Dimension::Power, $power))],
-                'warm-up of the furnace is in the efficiency',
-                Mark::Derived,
+                code: 'melt_time',
+                label: 'Melting takes',
+                value: Estimate::through(Dimension::Time, static fn (float $q): float => $q / $power, $drawn),
+                formula: 't = Q / P',
+                inputs: [$this->sheet->input('P', 'Power', Estimate::exact(Dimension::Power, $power))],
+                source: 'warm-up of the furnace is in the efficiency',
+                mark: Mark::Derived,
             );
         }
         $this->cost($source, $drawn);
@@ -363,11 +363,11 @@ final class MetalStage
         $amount = $drawn->times(1 / $source->joulesPerFuelUnit);
         if ('kWh' !== $source->fuelUnit) {
             $this->sheet->add(
-                'fuel',
-                "Fuel, {$source->fuelUnit}",
-                Estimate::ratio($amount->si, $amount->lowSi, $amount->highSi),
-                'Q / heating value',
-                [
+                code: 'fuel',
+                label: "Fuel, {$source->fuelUnit}",
+                value: Estimate::ratio($amount->si, $amount->lowSi, $amount->highSi),
+                formula: 'Q / heating value',
+                inputs: [
                     $this->sheet->input('Q', 'Energy drawn', $drawn),
                     new WorkingInput(
                         'H',
@@ -376,8 +376,8 @@ final class MetalStage
                         'table',
                     ),
                 ],
-                'fuel tables',
-                Mark::RecalledFromMemory,
+                source: 'fuel tables',
+                mark: Mark::RecalledFromMemory,
             );
         }
         if (null === $tariff) {
@@ -387,13 +387,13 @@ final class MetalStage
         }
         $cost = $amount->times($tariff);
         $this->sheet->add(
-            'energy_cost',
-            "Energy cost, {$this->basis->workshop->currency}",
-            Estimate::ratio(round($cost->si, 2), round($cost->lowSi, 2), round($cost->highSi, 2)),
-            "Q · {$tariff} per {$source->fuelUnit}",
-            [$this->sheet->input('Q', 'Energy drawn', $drawn)],
-            'your tariff',
-            Mark::Derived,
+            code: 'energy_cost',
+            label: "Energy cost, {$this->basis->workshop->currency}",
+            value: Estimate::ratio(round($cost->si, 2), round($cost->lowSi, 2), round($cost->highSi, 2)),
+            formula: "Q · {$tariff} per {$source->fuelUnit}",
+            inputs: [$this->sheet->input('Q', 'Energy drawn', $drawn)],
+            source: 'your tariff',
+            mark: Mark::Derived,
         );
     }
 }

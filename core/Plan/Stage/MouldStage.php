@@ -109,16 +109,16 @@ final class MouldStage
         ];
         foreach (['Flask length', 'Flask width', 'Cope depth', 'Drag depth'] as $i => $label) {
             $sheet->add(
-                ['flask_length', 'flask_width', 'flask_cope', 'flask_drag'][$i],
-                "{$label}, at least",
-                Estimate::exact(Dimension::Length, ceil($wanted[$i] * 1000 - 1e-6) / 1000),
-                'castings + sprue + sand around',
-                $inputs,
-                $basis->shown(self::AROUND_M, Dimension::Length).
+                code: ['flask_length', 'flask_width', 'flask_cope', 'flask_drag'][$i],
+                label: "{$label}, at least",
+                value: Estimate::exact(Dimension::Length, ceil($wanted[$i] * 1000 - 1e-6) / 1000),
+                formula: 'castings + sprue + sand around',
+                inputs: $inputs,
+                source: $basis->shown(self::AROUND_M, Dimension::Length).
                     ' around, '.
                     $basis->shown(self::OVER_M, Dimension::Length).
                     ' over and under, more for hot metal',
-                Mark::CommonPractice,
+                mark: Mark::CommonPractice,
             );
         }
         self::ownFlask($basis, $sheet, $wanted);
@@ -235,11 +235,11 @@ final class MouldStage
                 max(0.0, $box - $cavity) * self::BULK[1],
             );
             $sheet->add(
-                'sand',
-                'Sand',
-                $sand,
-                'm = (V_box − V) ρ',
-                [
+                code: 'sand',
+                label: 'Sand',
+                value: $sand,
+                formula: 'm = (V_box − V) ρ',
+                inputs: [
                     ...$inputs,
                     $sheet->input(
                         'ρ',
@@ -248,19 +248,19 @@ final class MouldStage
                         'table',
                     ),
                 ],
-                'bulk density of the trade',
-                Mark::CommonPractice,
+                source: 'bulk density of the trade',
+                mark: Mark::CommonPractice,
             );
             $binder = $basis->si('sand.binder');
             if (null !== $binder) {
                 $sheet->add(
-                    'binder',
-                    'Binder',
-                    $sand->times($binder),
-                    'share of the sand’s mass',
-                    [$sheet->input('b', 'Binder', Estimate::exact(Dimension::Ratio, $binder * 100), 'typed')],
-                    'binder is of sand mass unless stated',
-                    Mark::CommonPractice,
+                    code: 'binder',
+                    label: 'Binder',
+                    value: $sand->times($binder),
+                    formula: 'share of the sand’s mass',
+                    inputs: [$sheet->input('b', 'Binder', Estimate::exact(Dimension::Ratio, $binder * 100), 'typed')],
+                    source: 'binder is of sand mass unless stated',
+                    mark: Mark::CommonPractice,
                 );
             }
             self::halves($basis, $sheet, [$length * $width * $cope, $length * $width * $drag], $cavity);
@@ -283,39 +283,39 @@ final class MouldStage
             // Powder fills its own volume, about 2600 kg/m³ for gypsum and silica, the water the rest.
             $powder = $volume / (1 / 2600 + $water / 1000);
             $sheet->add(
-                'powder',
-                'Investment powder',
-                Estimate::between(Dimension::Mass, $powder, $powder * 0.95, $powder * 1.05),
-                'm = V / (1/ρ_powder + r/ρ_water)',
-                $inputs,
-                'one batch, never topped up; 12 % reserve in it',
-                Mark::CommonPractice,
+                code: 'powder',
+                label: 'Investment powder',
+                value: Estimate::between(Dimension::Mass, $powder, $powder * 0.95, $powder * 1.05),
+                formula: 'm = V / (1/ρ_powder + r/ρ_water)',
+                inputs: $inputs,
+                source: 'one batch, never topped up; 12 % reserve in it',
+                mark: Mark::CommonPractice,
             );
             $sheet->add(
-                'water',
-                'Water',
-                Estimate::between(Dimension::Mass, $powder * $water, $powder * $water * 0.95, $powder * $water * 1.05),
-                'm_water = r m',
-                $inputs,
-                'mixing ratio as you gave it',
-                Mark::CommonPractice,
+                code: 'water',
+                label: 'Water',
+                value: Estimate::between(Dimension::Mass, $powder * $water, $powder * $water * 0.95, $powder * $water * 1.05),
+                formula: 'm_water = r m',
+                inputs: $inputs,
+                source: 'mixing ratio as you gave it',
+                mark: Mark::CommonPractice,
             );
         } elseif ('silicone' === $mould->process) {
             $sheet->add(
-                'rubber',
-                'Silicone',
-                Estimate::between(
+                code: 'rubber',
+                label: 'Silicone',
+                value: Estimate::between(
                     Dimension::Mass,
                     $volume * $mould->density,
                     $volume * $mould->density * 0.95,
                     $volume * $mould->density * 1.05,
                 ),
-                'm = (V_box − V) · 1.12 ρ',
-                $inputs,
-                'box less pattern and 12 % reserve',
-                Mark::CommonPractice,
-                'plain',
-                'Both parts together; catalyst by the maker’s ratio, by weight.',
+                formula: 'm = (V_box − V) · 1.12 ρ',
+                inputs: $inputs,
+                source: 'box less pattern and 12 % reserve',
+                mark: Mark::CommonPractice,
+                standing: 'plain',
+                note: 'Both parts together; catalyst by the maker’s ratio, by weight.',
             );
         }
     }
@@ -328,11 +328,11 @@ final class MouldStage
             $mass = max(0.0, $volume - $cavity / 2) * 1600;
             $heavy = null !== $limit && $mass > $limit->si();
             $sheet->add(
-                "lift_{$half}",
-                'Sand in the '.$half,
-                Estimate::between(Dimension::Mass, $mass, $mass * 0.95, $mass * 1.05),
-                'm = (V − V_cavity/2) ρ',
-                [
+                code: "lift_{$half}",
+                label: 'Sand in the '.$half,
+                value: Estimate::between(Dimension::Mass, $mass, $mass * 0.95, $mass * 1.05),
+                formula: 'm = (V − V_cavity/2) ρ',
+                inputs: [
                     $sheet->input('V', ucfirst($half).' of the flask', Estimate::exact(Dimension::Volume, $volume)),
                     $sheet->input('V_cavity', 'Castings', Estimate::exact(Dimension::Volume, $cavity)),
                     $sheet->input(
@@ -342,10 +342,10 @@ final class MouldStage
                         'table',
                     ),
                 ],
-                'bulk density of the trade, without the flask itself',
-                Mark::CommonPractice,
-                $heavy ? 'risky' : 'plain',
-                $heavy ? 'Heavier than one person here lifts: two people, or smaller halves.' : '',
+                source: 'bulk density of the trade, without the flask itself',
+                mark: Mark::CommonPractice,
+                standing: $heavy ? 'risky' : 'plain',
+                note: $heavy ? 'Heavier than one person here lifts: two people, or smaller halves.' : '',
             );
         }
     }

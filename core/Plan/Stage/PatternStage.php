@@ -31,13 +31,13 @@ final readonly class PatternStage
             $density = Estimate::exactly($alloy->densitySolid);
             $mass = Estimate::through(Dimension::Mass, static fn (float $v, float $rho): float => $v * $rho, $volume, $density);
             $sheet->add(
-                'casting_mass',
-                'One casting',
-                $mass,
-                'm = V ρ',
-                [$sheet->input('V', 'Volume, cold', $volume), $sheet->input('ρ', "{$alloy->name}, solid", $density, 'table')],
-                $alloy->source('density_solid_kg_m3'),
-                $alloy->mark('density_solid_kg_m3'),
+                code: 'casting_mass',
+                label: 'One casting',
+                value: $mass,
+                formula: 'm = V ρ',
+                inputs: [$sheet->input('V', 'Volume, cold', $volume), $sheet->input('ρ', "{$alloy->name}, solid", $density, 'table')],
+                source: $alloy->source('density_solid_kg_m3'),
+                mark: $alloy->mark('density_solid_kg_m3'),
             );
         } elseif (null !== $volume) {
             $sheet->lacks('mass', ['metal.alloy'], 'Choose the metal to see what it weighs.');
@@ -65,15 +65,15 @@ final readonly class PatternStage
         $contraction = Contraction::of(...$steps);
         $factor = round($contraction->factor, 4);
         $sheet->add(
-            'scale_factor',
-            'Pattern scale',
-            Estimate::ratio($contraction->factor),
-            'F = Π 1 / (1 − c)',
-            $inputs,
-            'contraction rules of the trade',
-            Mark::CommonPractice,
-            'plain',
-            "Print or cut the pattern {$factor} times the size of the casting.",
+            code: 'scale_factor',
+            label: 'Pattern scale',
+            value: Estimate::ratio($contraction->factor),
+            formula: 'F = Π 1 / (1 − c)',
+            inputs: $inputs,
+            source: 'contraction rules of the trade',
+            mark: Mark::CommonPractice,
+            standing: 'plain',
+            note: "Print or cut the pattern {$factor} times the size of the casting.",
         );
 
         return $contraction;
@@ -146,13 +146,13 @@ final readonly class PatternStage
         }
         $estimate = Estimate::between(Dimension::Volume, $volume, $volume * 0.97, $volume * 1.03);
         $sheet->add(
-            'casting_volume',
-            'Volume of one casting',
-            $estimate,
-            'V = Σ n V',
-            $inputs,
-            'geometry; ± 3 % for fillets and what sections leave out',
-            Mark::Derived,
+            code: 'casting_volume',
+            label: 'Volume of one casting',
+            value: $estimate,
+            formula: 'V = Σ n V',
+            inputs: $inputs,
+            source: 'geometry; ± 3 % for fillets and what sections leave out',
+            mark: Mark::Derived,
         );
 
         return $estimate;
@@ -194,17 +194,17 @@ final readonly class PatternStage
             Estimate::ratio($left),
         );
         $sheet->add(
-            'casting_volume',
-            'Volume of one casting',
-            $volume,
-            'V = (V_water − V_held) (1 − c)³',
-            [
+            code: 'casting_volume',
+            label: 'Volume of one casting',
+            value: $volume,
+            formula: 'V = (V_water − V_held) (1 − c)³',
+            inputs: [
                 $sheet->input('V', $mesh ? 'Mesh' : 'Water pushed out', $reading, 'typed'),
                 $sheet->input('V_held', 'Rod or hand', $held, 'typed'),
                 $sheet->input('(1 − c)³', 'Contraction', Estimate::ratio($left)),
             ],
-            $mesh ? 'the mesh' : 'displacement: one millilitre of water is one of pattern; ± 3 % for reading it',
-            $mesh ? Mark::Derived : Mark::CommonPractice,
+            source: $mesh ? 'the mesh' : 'displacement: one millilitre of water is one of pattern; ± 3 % for reading it',
+            mark: $mesh ? Mark::Derived : Mark::CommonPractice,
         );
 
         return $volume;
@@ -232,17 +232,17 @@ final readonly class PatternStage
         $left = self::left($basis, $sheet, $contraction);
         $volume = Estimate::through(Dimension::Volume, static fn (float $m, float $rho): float => ($m / $rho) * $left, $mass, $density);
         $sheet->add(
-            'casting_volume',
-            'Volume of one casting',
-            $volume,
-            'V = m / ρ · (1 − c)³',
-            [
+            code: 'casting_volume',
+            label: 'Volume of one casting',
+            value: $volume,
+            formula: 'V = m / ρ · (1 − c)³',
+            inputs: [
                 $sheet->input('m', 'Pattern', $mass, 'typed'),
                 $sheet->input('ρ', 'Pattern material', $density, $basis->values->has('pattern.density') ? 'typed' : 'table'),
                 $sheet->input('(1 − c)³', 'Contraction', Estimate::ratio($left)),
             ],
-            'weighing; densities common practice',
-            Mark::CommonPractice,
+            source: 'weighing; densities common practice',
+            mark: Mark::CommonPractice,
         );
 
         return $volume;
@@ -268,13 +268,16 @@ final readonly class PatternStage
             $density,
         );
         $sheet->add(
-            'casting_volume',
-            'Volume of one casting',
-            $volume,
-            'V = m / ρ',
-            [$sheet->input('m', 'Earlier casting', $mass, 'typed'), $sheet->input('ρ', "{$basis->alloy->name}, solid", $density, 'table')],
-            'weighing',
-            Mark::Derived,
+            code: 'casting_volume',
+            label: 'Volume of one casting',
+            value: $volume,
+            formula: 'V = m / ρ',
+            inputs: [
+                $sheet->input('m', 'Earlier casting', $mass, 'typed'),
+                $sheet->input('ρ', "{$basis->alloy->name}, solid", $density, 'table'),
+            ],
+            source: 'weighing',
+            mark: Mark::Derived,
         );
 
         return $volume;

@@ -93,13 +93,13 @@ final class VentStage
             }
         }
         $sheet->add(
-            'high_points',
-            'High points',
-            Estimate::ratio((float) $points),
-            'counted on the sections',
-            [$sheet->input('n', 'Without a way out', Estimate::ratio((float) $unvented))],
-            'geometry',
-            Mark::Derived,
+            code: 'high_points',
+            label: 'High points',
+            value: Estimate::ratio((float) $points),
+            formula: 'counted on the sections',
+            inputs: [$sheet->input('n', 'Without a way out', Estimate::ratio((float) $unvented))],
+            source: 'geometry',
+            mark: Mark::Derived,
         );
     }
 
@@ -127,25 +127,25 @@ final class VentStage
             $sheet->input('A', 'Choke', Estimate::exact(Dimension::Area, $chokeArea)),
         ];
         $sheet->add(
-            'vent_share',
-            'Vents against the choke',
-            Estimate::between(Dimension::Ratio, $share, $share * 0.8, $share * 1.2),
-            'n π d² / 4 A_choke',
-            [$sheet->input('n', 'Vents', Estimate::ratio((float) $count), 'typed'), ...$inputs],
-            'a fifth is enough to fill (derived); as much as the choke is the rule of the trade',
-            Mark::CommonPractice,
-            $short ? 'bad' : ($share < 1 && !$breathes ? 'risky' : 'good'),
-            $short ? 'Too few vents for the air to leave in time.' : ($breathes && $share < 1 ? 'The sand breathes as well.' : ''),
+            code: 'vent_share',
+            label: 'Vents against the choke',
+            value: Estimate::between(Dimension::Ratio, $share, $share * 0.8, $share * 1.2),
+            formula: 'n π d² / 4 A_choke',
+            inputs: [$sheet->input('n', 'Vents', Estimate::ratio((float) $count), 'typed'), ...$inputs],
+            source: 'a fifth is enough to fill (derived); as much as the choke is the rule of the trade',
+            mark: Mark::CommonPractice,
+            standing: $short ? 'bad' : ($share < 1 && !$breathes ? 'risky' : 'good'),
+            note: $short ? 'Too few vents for the air to leave in time.' : ($breathes && $share < 1 ? 'The sand breathes as well.' : ''),
         );
         $wanted = (int) ceil((($breathes ? self::ENOUGH : 1.0) * $chokeArea) / ((\M_PI * $width ** 2) / 4));
         $sheet->add(
-            'vents_wanted',
-            'Vents wanted',
-            Estimate::ratio((float) $wanted),
-            'n = A_choke / (π d²/4)',
-            $inputs,
-            $breathes ? 'a fifth of the choke, for the sand breathes' : 'as much as the choke',
-            Mark::CommonPractice,
+            code: 'vents_wanted',
+            label: 'Vents wanted',
+            value: Estimate::ratio((float) $wanted),
+            formula: 'n = A_choke / (π d²/4)',
+            inputs: $inputs,
+            source: $breathes ? 'a fifth of the choke, for the sand breathes' : 'as much as the choke',
+            mark: Mark::CommonPractice,
         );
     }
 
@@ -199,11 +199,11 @@ final class VentStage
         $head = ($basis->alloy->densityLiquid->si() / 1000) * $height * 100;
         $ratio = Estimate::between(Dimension::Ratio, $pressure->si / $head, $pressure->lowSi / $head, $pressure->highSi / $head);
         $sheet->add(
-            'steam',
-            'Steam against the metal’s own pressure',
-            $ratio,
-            'Q H / (P A) over ρ g h',
-            [
+            code: 'steam',
+            label: 'Steam against the metal’s own pressure',
+            value: $ratio,
+            formula: 'Q H / (P A) over ρ g h',
+            inputs: [
                 $sheet->input('moisture', 'Moisture', $moisture, 'typed'),
                 $sheet->input(
                     'P',
@@ -213,10 +213,10 @@ final class VentStage
                 ),
                 $sheet->input('t', 'Time under heat', $fillTime->atLeast(self::SKIN_S)),
             ],
-            'steam tables, permeability number; upper bound, for steam condenses in cool sand',
-            Mark::Derived,
-            $ratio->lowSi > 1 ? 'bad' : ($ratio->si > 1 ? 'risky' : 'good'),
-            $ratio->si > 1 ? 'The steam may blow through the metal: drier sand, or more vents near the face.' : '',
+            source: 'steam tables, permeability number; upper bound, for steam condenses in cool sand',
+            mark: Mark::Derived,
+            standing: $ratio->lowSi > 1 ? 'bad' : ($ratio->si > 1 ? 'risky' : 'good'),
+            note: $ratio->si > 1 ? 'The steam may blow through the metal: drier sand, or more vents near the face.' : '',
         );
     }
 }

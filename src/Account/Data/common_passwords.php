@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Common passwords and the words they are made of, lower case, as any list of leaked ones begins. Compiled by the founders [common practice];
+// Common passwords and the words they are made of, lower case, as any list of leaked ones begins. Compiled by the founders [common
+// practice];
 // Passwords also strips the usual dressings (capitals, figures for letters, figures and signs at the end) before it looks here.
 return [
     'password', 'passw0rd', 'passwords', 'password1', 'mypassword', 'thepassword', 'newpassword', 'oldpassword', 'yourpassword',

@@ -28,7 +28,7 @@ final class CautionsTest extends TestCase
 
     public function testNothingIsEverCalledSafe(): void
     {
-        foreach (Cautions::rows() as [$code, , , $text]) {
+        foreach (Cautions::rows() as ['code' => $code, 'text' => $text]) {
             self::assertDoesNotMatchRegularExpression('/\bsafe(ly|ty)?\b/i', $text, $code);
         }
         $root = dirname(__DIR__, 3);

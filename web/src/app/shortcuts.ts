@@ -20,7 +20,10 @@ export function isTyping(target: EventTarget | null): boolean {
   return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 }
 
-/** Single keys, never while somebody types, never with a modifier: the browser's own shortcuts stay its own. A caster can switch them all off. */
+/**
+ * Single keys, never while somebody types, never with a modifier: the browser's own shortcuts stay its own. A caster can switch them all
+ * off.
+ */
 export function useShortcuts(onSheet: () => void, on: boolean): void {
   const navigate = useNavigate();
   useEffect(() => {

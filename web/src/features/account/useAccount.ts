@@ -20,7 +20,10 @@ export function useSignIn() {
   return useMutation({ mutationFn: (body: Credentials) => answered(api.POST('/api/session', { body })), onSuccess: useTakeSession() });
 }
 
-/** Opens an account and goes in. The first answer does not tell whether the address was free; the sign-in does, to whoever has its password. */
+/**
+ * Opens an account and goes in. The first answer does not tell whether the address was free; the sign-in does, to whoever has its
+ * password.
+ */
 export function useRegister() {
   return useMutation({
     mutationFn: async (body: Credentials & { name: string }) => {

@@ -16,6 +16,7 @@ export function CastingPage() {
   const before = Number(params.get('before')) || null;
   const casting = useSuspenseQuery(castingQuery(id, before)).data;
   const handbook = useHandbook();
+  const shown = casting.trail.length < casting.attempts ? `, ${casting.trail.length} shown` : '';
   const good = casting.trail.filter((attempt) => attempt.verdict === 'good').length;
   return (
     <article>
@@ -29,7 +30,7 @@ export function CastingPage() {
             {[
               wordsFor(handbook, 'purpose', casting.purpose),
               casting.wanted > 1 ? `${casting.wanted} wanted` : '',
-              `${casting.attempts} ${casting.attempts === 1 ? 'attempt' : 'attempts'}${casting.trail.length < casting.attempts ? `, ${casting.trail.length} shown` : ''}, ${good} good`,
+              `${casting.attempts} ${casting.attempts === 1 ? 'attempt' : 'attempts'}${shown}, ${good} good`,
               casting.note,
             ]
               .filter(Boolean)

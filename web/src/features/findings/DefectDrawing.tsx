@@ -1,10 +1,10 @@
 import { useId } from 'react';
-import { drawings } from './drawings';
+import { drawings, type Drawing } from './drawings';
 
 /** One drawing of the atlas. */
 export function DefectDrawing({ kind, width = 108 }: { kind: string; width?: number }) {
   const id = useId().replaceAll(':', '');
-  const drawing = drawings[kind] ?? { outline: 'M8 14H64V42H8Z' };
+  const drawing = (drawings as Record<string, Drawing>)[kind] ?? { outline: 'M8 14H64V42H8Z' };
   return (
     <svg viewBox="0 0 72 52" width={width} height={(width * 52) / 72} aria-hidden="true" className="max-w-full">
       <defs>

@@ -1,8 +1,10 @@
+import type { DefectCode } from '../../shared/api';
+
 /**
  * The atlas drawings, our own: a block of casting in section (hatched elsewhere) and what is wrong with it.
  * Each entry: the outline of the block, then strokes, then filled marks, on a 72 × 52 field.
  */
-interface Drawing {
+export interface Drawing {
   outline: string;
   strokes?: string;
   marks?: string;
@@ -14,7 +16,7 @@ const BLOCK = 'M8 14H64V42H8Z';
 const dot = (x: number, y: number, r: number) => `M${x - r} ${y}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0Z`;
 const dots = (list: readonly (readonly [number, number, number])[]) => list.map(([x, y, r]) => dot(x, y, r)).join('');
 
-export const drawings: Record<string, Drawing> = {
+export const drawings: Record<DefectCode, Drawing> = {
   flash: { outline: 'M8 14H64V27H71V29H64V42H8V29H1V27H8Z' },
   vein: { outline: 'M8 14H28L30 4L32 14H48L49 8L50 14H64V42H8Z' },
   swell: { outline: 'M8 14H20C28 2 44 2 52 14H64V42H8Z' },

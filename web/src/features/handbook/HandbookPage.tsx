@@ -15,11 +15,7 @@ export function HandbookPage() {
             ['alloys', 'Alloys'],
             ['cautions', 'Cautions'],
           ].map(([value = '', label]) => (
-            <Tabs.Trigger
-              key={value}
-              value={value}
-              className="place min-h-[44px] border-t-2 border-r border-transparent px-5 data-[state=active]:bg-ink data-[state=active]:text-sheet"
-            >
+            <Tabs.Trigger key={value} value={value} className="place handbook-tab">
               {label}
             </Tabs.Trigger>
           ))}

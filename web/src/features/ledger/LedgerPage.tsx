@@ -130,10 +130,7 @@ function Row({ line }: { line: LedgerLine }) {
   const handbook = useHandbook();
   return (
     <li className="hairline first:border-t-0">
-      <Link
-        to={`/attempts/${line.id}`}
-        className="grid grid-cols-[2rem_1fr] items-center gap-x-4 py-2 no-underline hover:bg-wash md:grid-cols-[2rem_7rem_14rem_1fr_6rem_14rem]"
-      >
+      <Link to={`/attempts/${line.id}`} className="ledger-line py-2 no-underline hover:bg-wash">
         <span title={verdictWords(line.state, line.verdict)}>
           <VerdictMark state={line.state} verdict={line.verdict} size={26} />
           <span className="sr-only">{verdictWords(line.state, line.verdict)}</span>

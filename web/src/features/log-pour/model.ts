@@ -1,4 +1,4 @@
-import type { Field } from '../../shared/api';
+import type { Field, FieldKey } from '../../shared/api';
 
 export type Stage = 'pattern' | 'mould' | 'gating' | 'feeding' | 'venting' | 'melt' | 'pour' | 'cooling';
 
@@ -12,7 +12,7 @@ export const STAGES: readonly { stages: readonly Stage[]; title: string }[] = [
 ];
 
 /** Asked first; the rest of a stage waits behind "more". */
-const FIRST = new Set([
+const FIRST: ReadonlySet<string> = new Set<FieldKey>([
   'mould.process',
   'sand.condition',
   'mould.dry_time',

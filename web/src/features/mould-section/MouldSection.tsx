@@ -20,7 +20,10 @@ interface Props {
 
 const METAL = new Set(['cavity', 'sprue', 'basin', 'runner', 'gate', 'riser']);
 
-/** The section through the mould, to scale: a readout of the record. Parts can be chosen, findings are pinned on it, risks are written on it. */
+/**
+ * The section through the mould, to scale: a readout of the record. Parts can be chosen, findings are pinned on it, risks are written on
+ * it.
+ */
 export function MouldSection({ section, findings = [], onSelect, selected = [], subject = null, most = 460, bare = false }: Props) {
   const id = useId().replaceAll(':', '');
   const handbook = useHandbook();
@@ -273,7 +276,11 @@ function Dimension({ from, to, label }: { from: readonly [number, number]; to: r
     return (
       <g stroke="var(--ink)" strokeWidth="1">
         <path
-          d={`M${x - 12} ${from[1]}H${x + 2}M${x - 12} ${to[1]}H${x + 2}M${x - 10} ${from[1] + 3}l6 -6M${x - 10} ${to[1] + 3}l6 -6${tight ? `M${x - 7} ${from[1] + 12}V${to[1] - 12}` : `M${x - 7} ${from[1]}V${to[1]}`}`}
+          d={[
+            `M${x - 12} ${from[1]}H${x + 2}M${x - 12} ${to[1]}H${x + 2}`,
+            `M${x - 10} ${from[1] + 3}l6 -6M${x - 10} ${to[1] + 3}l6 -6`,
+            tight ? `M${x - 7} ${from[1] + 12}V${to[1] - 12}` : `M${x - 7} ${from[1]}V${to[1]}`,
+          ].join('')}
           fill="none"
         />
         <Figure x={tight ? x - 14 : x - 7} y={(from[1] + to[1]) / 2 + 5} anchor={tight ? 'end' : 'middle'} label={label} />
@@ -285,7 +292,10 @@ function Dimension({ from, to, label }: { from: readonly [number, number]; to: r
   return (
     <g stroke="var(--ink)" strokeWidth="1">
       <path
-        d={`M${from[0]} ${y + 4}V${y + away + 4}M${to[0]} ${y + 4}V${y + away + 4}M${from[0]} ${y + away}H${to[0]}M${from[0] - 3} ${y + away + 3}l6 -6M${to[0] - 3} ${y + away + 3}l6 -6`}
+        d={[
+          `M${from[0]} ${y + 4}V${y + away + 4}M${to[0]} ${y + 4}V${y + away + 4}M${from[0]} ${y + away}H${to[0]}`,
+          `M${from[0] - 3} ${y + away + 3}l6 -6M${to[0] - 3} ${y + away + 3}l6 -6`,
+        ].join('')}
         fill="none"
       />
       <Figure x={(from[0] + to[0]) / 2} y={y + away - 5} anchor="middle" label={label} />

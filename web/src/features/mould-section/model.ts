@@ -75,7 +75,8 @@ const NAMED: readonly string[] = ['riser', 'vent', 'gate', 'runner', 'chill'];
 
 /**
  * Names and risks with leader lines, standing one under the other right of the mould and never closer than a line's height.
- * Several gates or vents share one name with their count; a section of the casting is named by its own label. On a phone only risks are written.
+ * Several gates or vents share one name with their count; a section of the casting is named by its own label. On a phone only risks are
+ * written.
  */
 export function leaders(section: Section, drawing: Frame, named = true, lineHeight = 27): Leader[] {
   const x = drawing.width - drawing.margin.right + 20;

@@ -21,23 +21,6 @@ import { livePlanQuery } from './queries';
 import { SectionsEditor } from './SectionsEditor';
 import { StageFigures } from './StageFigures';
 
-/** A size the plan works out, and the field it is cut into. */
-const TAKES: Record<string, string> = {
-  sprue_base: 'gating.sprue',
-  sprue_top: 'gating.sprue_top',
-  runner_width: 'gating.runner_width',
-  runner_height: 'gating.runner_height',
-  gate_width: 'gating.gate_width',
-  gate_thickness: 'gating.gate_thickness',
-  riser_diameter: 'feeding.riser_diameter',
-  riser_neck: 'feeding.neck',
-  flask_length: 'flask.length',
-  flask_width: 'flask.width',
-  flask_cope: 'flask.cope',
-  flask_drag: 'flask.drag',
-  cope_weights: 'mould.cope_weight',
-};
-
 /** What stands in the fields of the plan, and how they are changed. */
 interface Sheet {
   at: (key: string) => Stands | null;
@@ -128,7 +111,8 @@ function Planner({ attempt }: { attempt: Attempt }) {
       { replace: true },
     );
   const go = (field: string) => {
-    const home = TABS.find(({ tab: known }) => FIELDS[known].includes(field))?.tab ?? (field === 'casting.sections' ? 'pattern' : null);
+    const asking = TABS.find(({ tab: known }) => (FIELDS[known] as readonly string[]).includes(field));
+    const home = asking?.tab ?? (field === 'casting.sections' ? 'pattern' : null);
     if (home) open(home);
     requestAnimationFrame(() =>
       requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-field="${field}"] :is(input, select, button)`)?.focus()),
@@ -206,10 +190,10 @@ function Planner({ attempt }: { attempt: Attempt }) {
 
 /** Taking a computed size over, as it was computed; null where there is nothing to take. */
 function take(figure: Figure, sheet: Sheet): (() => void) | null {
-  const field = TAKES[figure.code];
-  const offer = figure.offer;
-  if (!field || !offer) return null;
-  return same(sheet.at(field)?.raw, offer.raw) ? null : () => sheet.set(field, offer.raw as Plain, offer.shown);
+  const { offer } = figure;
+  if (!offer) return null;
+  const { field, raw, shown } = offer;
+  return same(sheet.at(field)?.raw, raw) ? null : () => sheet.set(field, raw as Plain, shown);
 }
 
 /** Process and metal decide what is asked at all; they stand above everything. */

@@ -1,7 +1,6 @@
-import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { CastingSection, Field, PlanStage } from '../../shared/api';
-import { attemptNotYet, computed, FIELDS, fieldsFor, grouped, measureText, newSection, VOLUME_FIELDS, withoutSection } from './model';
+import { attemptNotYet, computed, fieldsFor, grouped, measureText, newSection, withoutSection } from './model';
 
 describe('the plan', () => {
   it('computes with what stands there, as it is stored or as it is typed, and leaves blanks out', () => {
@@ -54,15 +53,6 @@ describe('the plan', () => {
 });
 
 describe('the stages', () => {
-  const table = readFileSync(new URL('../../../../core/Record/Data/fields.php', import.meta.url), 'utf8');
-  const known = new Set([...table.matchAll(/^\s+\['([a-z_]+\.[a-z_0-9]+)'/gm)].map((match) => match[1]));
-
-  it('ask only for values that a record has', () => {
-    const asked = [...Object.values(FIELDS).flat(), ...Object.values(VOLUME_FIELDS).flat()];
-    expect(known.size).toBeGreaterThan(80);
-    expect(asked.filter((key) => !known.has(key))).toEqual([]);
-  });
-
   it('ask for what means something in this mould, in the order of the stage', () => {
     const field = (key: string, processes: string[] | null) => ({ key, processes }) as unknown as Field;
     const fields = [field('plaster.ratio', ['plaster']), field('sand.moisture', ['green_sand']), field('flask.length', null)];

@@ -1,4 +1,4 @@
-import type { Attempt, CastingSection, Field, Figure, PlanStage, TypedEntry } from '../../shared/api';
+import type { Attempt, CastingSection, Field, FieldKey, Figure, PlanStage, TypedEntry } from '../../shared/api';
 import { isBlank, type Plain, type Stands } from '../../shared/record';
 
 export const TABS = [
@@ -13,7 +13,7 @@ export const TABS = [
 export type Tab = (typeof TABS)[number]['tab'];
 
 /** The fields each tab asks for, in the order they are thought of. */
-export const FIELDS: Record<Tab, readonly string[]> = {
+export const FIELDS: Record<Tab, readonly FieldKey[]> = {
   pattern: ['pattern.kind', 'casting.count', 'pattern.contraction_2', 'pattern.contraction_3'],
   metal: [
     'metal.source',
@@ -87,7 +87,7 @@ export const FIELDS: Record<Tab, readonly string[]> = {
 };
 
 /** Where the volume comes from when it is not described in sections. */
-export const VOLUME_FIELDS: Record<string, readonly string[]> = {
+export const VOLUME_FIELDS: Record<string, readonly FieldKey[]> = {
   dunk: ['pattern.volume', 'pattern.held', 'pattern.allowance'],
   weight: ['pattern.mass', 'pattern.material', 'pattern.density', 'pattern.allowance'],
   mass: ['casting.mass'],

@@ -2,7 +2,10 @@ import { keepPreviousData, queryOptions, useMutation, useQuery } from '@tanstack
 import { useState } from 'react';
 import { answered, api, csrfToken, ProblemError, readProblem, type MeshReading, type TypedEntry } from '../../shared/api';
 
-/** A plan for what stands on the screen. The key is the question: an answer to an older one can never take its place; the last good one stays until the new is there. */
+/**
+ * A plan for what stands on the screen. The key is the question: an answer to an older one can never take its place; the last good one
+ * stays until the new is there.
+ */
 export const livePlanQuery = (attempt: string, values: Record<string, TypedEntry>) =>
   queryOptions({
     queryKey: ['plan', attempt, values],

@@ -3,7 +3,10 @@ import type { Plain } from '../../shared/record';
 
 type Entry = History['commands'][number];
 
-/** The changes that take an entry back: each field to what it was, provided it still says what the entry made of it. What was begun goes into the bin. */
+/**
+ * The changes that take an entry back: each field to what it was, provided it still says what the entry made of it. What was begun goes
+ * into the bin.
+ */
 export function takenBack(
   entry: Entry,
 ): { part: Entry['changes'][number]['part']; id: string; set: Record<string, { was: Plain; to: Plain }> }[] {

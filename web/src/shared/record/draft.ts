@@ -19,7 +19,8 @@ export interface DraftState {
 const NOTHING: DraftState = { fields: new Map(), refused: null, problems: {}, keeps: true };
 
 /**
- * What is being written of one record, by one account, on this device. Every keystroke is here at once and in the device's storage right after;
+ * What is being written of one record, by one account, on this device. Every keystroke is here at once and in the device's storage right
+ * after;
  * other tabs with the same draft see it. A field that is back at what it was is no part of the draft any more.
  */
 export class Draft {

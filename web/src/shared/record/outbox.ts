@@ -18,8 +18,10 @@ const LATEST = 30_000;
 const PATIENCE = 20_000;
 
 /**
- * Sends what was saved, in order, until the notebook has it. A command keeps its id over every try, and the notebook does each id once: so trying
- * again is always right, after a lost answer, a killed tab or a dead battery. What the notebook refuses goes back into the draft it came from.
+ * Sends what was saved, in order, until the notebook has it. A command keeps its id over every try, and the notebook does each id once:
+ * so trying
+ * again is always right, after a lost answer, a killed tab or a dead battery. What the notebook refuses goes back into the draft it came
+ * from.
  */
 export class Outbox {
   items: readonly Outgoing[] = [];

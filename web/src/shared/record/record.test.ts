@@ -7,7 +7,7 @@ import { device, type Outgoing } from './store';
 
 // The client takes hold of fetch when it is made: it must be ours by then. Of a browser it needs no more than events and addresses.
 const server = vi.hoisted(() => {
-  const hoisted = { answer: (_body: unknown): Response => new Response('{}') };
+  const hoisted = { answer: (body: unknown): Response => new Response(JSON.stringify(body)) };
   globalThis.fetch = async (request) => hoisted.answer(await (request as Request).json());
   const Plain = globalThis.Request;
   globalThis.Request = class extends Plain {

@@ -146,7 +146,10 @@ export function useDraftPart(record: string, key: string): PartRef | null {
   return useSyncExternalStore(draft.subscribe, () => draft.partNamed(key));
 }
 
-/** One change that is made with a press and needs no draft: a verdict, an answer, into the bin. It is kept on this device until the notebook has it. */
+/**
+ * One change that is made with a press and needs no draft: a verdict, an answer, into the bin. It is kept on this device until the
+ * notebook has it.
+ */
 export function useChange() {
   const outbox = useOutbox();
   return (what: {

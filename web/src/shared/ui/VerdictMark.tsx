@@ -1,4 +1,7 @@
-/** Where an attempt stands, as a small flask: dashed planned, with metal in its cup poured, full good, half full usable, cracked apart scrap. */
+/**
+ * Where an attempt stands, as a small flask: dashed planned, with metal in its cup poured, full good, half full usable, cracked apart
+ * scrap.
+ */
 export function VerdictMark({ state, verdict, size = 28 }: { state: string; verdict: string | null; size?: number }) {
   const kind = verdict ?? state;
   return (
