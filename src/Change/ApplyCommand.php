@@ -14,9 +14,8 @@ use MoltenNotes\Core\Record\ValueReader;
 
 /**
  * Does what a device asks for, once. Fields that nobody else touched since are changed, whatever else happened to the record; a field
- * that says
- * something else by now is a clash, and then nothing of the command is kept. What was changed, by what and from what, goes into the
- * history.
+ * that says something else by now is a clash, and then nothing of the command is kept. What was changed, by what and from what, goes into
+ * the history.
  */
 final readonly class ApplyCommand
 {

@@ -66,7 +66,11 @@ final class OpenFinding implements OpenRecord
         return match ($field) {
             'attempt' => $this->finding->attempt()->id()->toRfc4122(),
             'binned' => null !== $this->finding->binnedAt(),
-            default => $this->new && 'kind' === $field ? null : $this->finding->toArray()[$field] ?? null,
+            default => match (true) {
+                array_key_exists($field, $this->changed) => $this->changed[$field],
+                $this->new && 'kind' === $field => null,
+                default => $this->finding->toArray()[$field] ?? null,
+            },
         };
     }
 
