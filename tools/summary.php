@@ -37,7 +37,7 @@ function lines(): array
                 continue;
             }
             $lines = count(file($path) ?: []);
-            if ('tests' === $folder || 1 === preg_match('/\.test\.tsx?$/', $path)) {
+            if ('tests' === $folder || 1 === preg_match('~\.test\.tsx?$|/shared/testing/~', $path)) {
                 $tests += $lines;
             } else {
                 $code += $lines;

@@ -68,7 +68,7 @@ final class RandomChangesTest extends ApiTestCase
                 $seen[$device] = $notebook;
                 ++$clashed;
             }
-            if ([] !== $sent && $dice->getInt(0, 3) === 0) {
+            if ([] !== $sent && 0 === $dice->getInt(0, 3)) {
                 // An answer that was lost: the command comes again, long after, and changes nothing.
                 $again = (string) $dice->pickArrayKeys($sent, 1)[0];
                 self::assertSame('known', $this->change($sent[$again], 200, $again)['outcome']);

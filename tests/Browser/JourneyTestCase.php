@@ -130,6 +130,13 @@ abstract class JourneyTestCase extends TestCase
         $this->addToAssertionCount(1);
     }
 
+    /** Waits until the numbers on the screen belong to what stands in the entries. */
+    protected function settle(): void
+    {
+        $busy = WebDriverBy::cssSelector('[aria-busy="true"]');
+        $this->driver->wait(15, 50)->until(fn (): bool => [] === $this->driver->findElements($busy));
+    }
+
     protected function text(): string
     {
         return str_replace("\u{00A0}", ' ', $this->driver->findElement(WebDriverBy::tagName('body'))->getText());

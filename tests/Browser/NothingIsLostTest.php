@@ -4,24 +4,9 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Tests\Browser;
 
-use Facebook\WebDriver\Remote\RemoteWebDriver;
-use MoltenNotes\Tests\Support\Chromium;
-
 /** What a caster typed is in the notebook or on the device, whatever happens in between. */
-final class NothingIsLostTest extends JourneyTestCase
+final class NothingIsLostTest extends DevicesTestCase
 {
-    private const NOTE = '//label[starts-with(normalize-space(.), "Note")]/following::input[1]';
-    private const ON_THIS_DEVICE = 'On this device, not yet in the notebook';
-
-    /** @var list<RemoteWebDriver> */
-    private array $others = [];
-
-    protected function tearDown(): void
-    {
-        parent::tearDown();
-        array_map(static fn (RemoteWebDriver $other) => $other->quit(), $this->others);
-    }
-
     public function testTwoDevicesOnOneAttemptMergeAndATrueClashIsChosen(): void
     {
         $this->register('two-devices@molten.example');
@@ -73,10 +58,7 @@ final class NothingIsLostTest extends JourneyTestCase
         $this->newTab();
         $this->driver->get($address);
         $this->see(self::ON_THIS_DEVICE);
-        self::assertSame(
-            '300 mm',
-            $this->find('//label[starts-with(normalize-space(.), "Flask length inside")]/following::input[1]')->getAttribute('value'),
-        );
+        self::assertSame('300 mm', $this->typed('Flask length inside'));
         $this->press('Save the plan');
         $this->see('No. 1: planned');
         $this->find('//dl//dd[contains(., "300")]');
@@ -141,7 +123,7 @@ final class NothingIsLostTest extends JourneyTestCase
         $this->press('Save the pour');
         $this->see('the second mould');
         $this->driver->switchTo()->window($first);
-        self::assertSame('the first mould', $this->find(self::NOTE)->getAttribute('value'));
+        self::assertSame('the first mould', $this->typed('Note'));
         $this->press('Save the pour');
         $this->see('the first mould');
         self::assertNotSame($first, $second);
@@ -161,12 +143,12 @@ final class NothingIsLostTest extends JourneyTestCase
         $this->driver->get($address);
         $this->see('Noticed during the pour');
         self::assertStringNotContainsString('not yet in the notebook', $this->text());
-        self::assertSame('', $this->find(self::NOTE)->getAttribute('value'));
+        self::assertSame('', $this->typed('Note'));
         $this->signOut();
         $this->signIn('first-hand@molten.example');
         $this->driver->get($address);
         $this->see(self::ON_THIS_DEVICE);
-        self::assertSame('nobody else’s business', $this->find(self::NOTE)->getAttribute('value'));
+        self::assertSame('nobody else’s business', $this->typed('Note'));
     }
 
     public function testAChangeIsTakenBackAndWhatWasThrownAwayIsPutBack(): void
@@ -210,111 +192,5 @@ final class NothingIsLostTest extends JourneyTestCase
         $this->gone('//button[contains(@class, "device-mark")]');
         $this->attempts('1 attempt,');
         $this->see('typed till long after midnight');
-    }
-
-    private function aCasting(string $name): void
-    {
-        $this->press('Castings', '//nav[@aria-label="Places"]');
-        $this->press('New casting');
-        $this->type('What is it?', $name);
-        $this->press('Add the casting');
-        $this->see('No attempt yet');
-    }
-
-    /** @return string the address of the log of a new attempt */
-    private function logged(string $note): string
-    {
-        $this->press('Log an attempt');
-        $this->type('Note', $note);
-        $this->press('Save the pour');
-        $this->see('No. 1');
-        $this->find('//header//p[contains(., "'.$note.'")]');
-
-        return (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH).'/log';
-    }
-
-    /** How many attempts the one casting has, as its page says. */
-    private function attempts(string $words): void
-    {
-        $this->open('/castings');
-        $this->follow('Cleat');
-        $this->see($words);
-    }
-
-    private function save(): void
-    {
-        $this->press('Save');
-        $this->see('How did it come out?');
-    }
-
-    private function signIn(string $email, bool $fresh = true): void
-    {
-        if ($fresh) {
-            $this->open('/');
-        }
-        $this->type('E-mail', $email);
-        $this->type('Password', 'four plain words here');
-        $this->press('Sign in');
-        $this->find('//nav[@aria-label="Places"]');
-    }
-
-    private function signOut(): void
-    {
-        $this->find('//header//button[contains(., "Notebook")]')->click();
-        $this->find('//*[@role="menuitem"][.="Sign out"]')->click();
-        $this->see('Sign in');
-    }
-
-    /** Waits until what was typed is in the device's own storage. */
-    private function kept(): void
-    {
-        $this->find('//button[contains(@class, "device-mark")]');
-    }
-
-    private function gone(string $xpath): void
-    {
-        $this->driver
-            ->wait(20, 50)
-            ->until(fn (): bool => [] === $this->driver->findElements(\Facebook\WebDriver\WebDriverBy::xpath($xpath)));
-        $this->addToAssertionCount(1);
-    }
-
-    private function newTab(): string
-    {
-        $this->driver->newWindow();
-        $handles = $this->driver->getWindowHandles();
-        $tab = end($handles) ?: '';
-        $this->driver->switchTo()->window($tab);
-
-        return $tab;
-    }
-
-    private function another(): RemoteWebDriver
-    {
-        $driver = getenv('MOLTEN_TEST_DRIVER');
-        self::assertIsString($driver);
-        $this->driver = Chromium::open($driver);
-
-        return $this->others[] = $this->driver;
-    }
-
-    private function offline(bool $off): void
-    {
-        $this->cdp('Network.enable', []);
-        $this->cdp('Network.emulateNetworkConditions', [
-            'offline' => $off,
-            'latency' => 0,
-            'downloadThroughput' => -1,
-            'uploadThroughput' => -1,
-        ]);
-    }
-
-    /** @param array<string, mixed> $params */
-    private function cdp(string $command, array $params): void
-    {
-        $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
-            'cmd' => $command,
-            'params' => (object) $params,
-        ]);
     }
 }

@@ -99,15 +99,6 @@ final class PlanCastingTest extends JourneyTestCase
         $this->enter($field, $text);
     }
 
-    /** Waits until the numbers on the screen belong to what stands in the entries. */
-    private function settle(): void
-    {
-        usleep(400_000);
-        for ($i = 0; $i < 100 && [] !== $this->driver->findElements(WebDriverBy::cssSelector('[aria-busy="true"]')); ++$i) {
-            usleep(50_000);
-        }
-    }
-
     /** The number of a figure as it stands on the screen. */
     private function figure(string $code, string $subject): float
     {

@@ -168,7 +168,7 @@ function Planner({ attempt }: { attempt: Attempt }) {
                 </p>
               )}
             </section>
-            <section aria-label={`${known.title}: numbers`} aria-busy={plan.isFetching} className="min-w-0">
+            <section aria-label={`${known.title}: numbers`} aria-busy={plan.isFetching || !same(settled, values)} className="min-w-0">
               {plan.data ? (
                 <StageFigures
                   stages={plan.data.stages.filter((stage) => (known.stages as readonly string[]).includes(stage.stage))}

@@ -105,9 +105,10 @@ function Rename({ name, required, onName }: { name: string; required: boolean; o
 }
 
 function Move({ from, onMove }: { from: string; onMove: (casting: string) => void }) {
+  const [page, setPage] = useState(1);
   const castings = useQuery({
-    queryKey: ['castings', 'list', 1],
-    queryFn: () => answered(api.GET('/api/castings', { params: { query: { page: 1 } } })),
+    queryKey: ['castings', 'list', page],
+    queryFn: () => answered(api.GET('/api/castings', { params: { query: { page } } })),
   });
   const others = castings.data?.castings.filter((casting) => casting.id !== from) ?? [];
   return (
@@ -121,8 +122,18 @@ function Move({ from, onMove }: { from: string; onMove: (casting: string) => voi
             </button>
           </li>
         ))}
-        {castings.data && others.length === 0 && <li className="py-2 text-soft">There is no other casting yet.</li>}
+        {castings.data && others.length === 0 && page === 1 && <li className="py-2 text-soft">There is no other casting yet.</li>}
       </ul>
+      {(page > 1 || castings.data?.more) && (
+        <nav className="mt-3 flex gap-2" aria-label="Pages of castings">
+          <button type="button" className="press" disabled={page === 1} onClick={() => setPage(page - 1)}>
+            Later
+          </button>
+          <button type="button" className="press" disabled={!castings.data?.more} onClick={() => setPage(page + 1)}>
+            Older
+          </button>
+        </nav>
+      )}
     </div>
   );
 }

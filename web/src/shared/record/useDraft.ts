@@ -1,7 +1,7 @@
 import { createContext, use, useContext, useMemo, useSyncExternalStore } from 'react';
 import { v7 } from 'uuid';
 import { draftFor, nameOf, partOf, type About } from './draft';
-import { type Plain } from './plain';
+import { same, type Plain } from './plain';
 import type { Outbox, Outcome } from './outbox';
 import type { PartRef } from './store';
 
@@ -112,11 +112,7 @@ export function useDraft(
     meanwhile: (field) => {
       const row = state.fields.get(field);
       const now = before(field);
-      return row &&
-        JSON.stringify(now?.raw ?? null) !== JSON.stringify(row.was) &&
-        JSON.stringify(now?.raw ?? null) !== JSON.stringify(row.to)
-        ? (now ?? { raw: null, shown: 'blank' })
-        : null;
+      return row && !same(now?.raw, row.was) && !same(now?.raw, row.to) ? (now ?? { raw: null, shown: 'blank' }) : null;
     },
     problem: (field) => state.problems[field],
     refused: state.refused,
