@@ -6,6 +6,7 @@ namespace MoltenNotes\Core\Drawing;
 
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
+use MoltenNotes\Core\Process\MouldProcess;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Working\Figure;
 
@@ -82,7 +83,7 @@ final readonly class MouldSection
 
         return [
             'unit' => 'mm',
-            'mould' => $this->at->values->choice('mould.process') ?? 'unknown',
+            'ground' => MouldProcess::find($this->at->values->choice('mould.process'))->drawn ?? 'sand',
             'one_piece' => $this->at->onePiece,
             'bounds' => [
                 'left' => -$this->at->bore / 2 - SectionMeasures::CLEARANCE_MM,

@@ -8,6 +8,7 @@ use MoltenNotes\Core\Plan\Assembly;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\Size;
+use MoltenNotes\Core\Process\MouldProcess;
 use MoltenNotes\Core\Quantity\Length;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Choices;
@@ -45,8 +46,7 @@ final readonly class SectionMeasures
         $this->values = $values = $basis->values;
         $this->format = $basis->format;
         $this->layout = [] === $basis->bodies ? null : SectionLayout::of($basis);
-        $process = $values->choice('mould.process');
-        $this->onePiece = in_array($process, ['lost_foam', 'plaster', 'ceramic_shell', 'silicone', 'metal_mould'], true);
+        $this->onePiece = MouldProcess::find($values->choice('mould.process'))->onePiece ?? false;
         $this->wall = $this->mm('casting.wall') ?? ($this->thinnest() ?? min(8.0, $this->mm('casting.heaviest') ?? 8.0));
         $this->heavy = max($this->wall, $this->mm('casting.heaviest') ?? $this->wall * 2);
         $this->height = $this->layout->height ?? max($this->heavy, $this->mm('casting.height') ?? $this->heavy);

@@ -6,6 +6,7 @@ namespace MoltenNotes\Core\Melt;
 
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Mark;
+use MoltenNotes\Core\Process\MouldProcess;
 use MoltenNotes\Core\Quantity\Length;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Temperature;
@@ -37,10 +38,7 @@ final readonly class PourTemperatureAdvice
     /** @param string|null $process a mould process code; unknown counts as sand */
     public static function calculate(Alloy $alloy, Length $wall, ?string $process, QuantityFormatter $format): self
     {
-        /** @var array<string, array<string, array{int, int}>> $offsets */
-        $offsets = require __DIR__.'/Data/process_offsets.php';
-        $rows = $offsets[$process ?? 'green_sand'] ?? ['*' => [0, 0]];
-        [$heavyOffset, $thinOffset] = $rows[$alloy->family] ?? $rows['*'];
+        [$heavyOffset, $thinOffset] = MouldProcess::find($process)?->pourOffset($alloy->family) ?? [0, 0];
         $heavy = $alloy->pourHeavy->plus(TemperatureDifference::fromSi($heavyOffset));
         $thin = $alloy->pourThin->plus(TemperatureDifference::fromSi($thinOffset));
         $share = max(0.0, min(1.0, (self::HEAVY_FROM_MM - $wall->in('mm')) / (self::HEAVY_FROM_MM - self::THIN_FROM_MM)));

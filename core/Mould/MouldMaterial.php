@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Mould;
 
+use MoltenNotes\Core\Process\MouldProcess;
 use MoltenNotes\Core\Quantity\Estimate;
 
-/** How a mould takes heat from the metal. The door to the table of mould materials. */
+/** How a mould takes heat from the metal. Source: the table of processes. */
 final readonly class MouldMaterial
 {
     /**
@@ -21,25 +22,18 @@ final readonly class MouldMaterial
         public float $density,
         public float $heat,
         public Estimate $transfer,
+        private MouldProcess $row,
     ) {
     }
 
     /** Null when the process is unknown: sand and rubber are too far apart to guess. */
     public static function of(?string $process, string $family): ?self
     {
-        foreach (self::rows() as [$code, $light, $copper, $iron, $density, $heat, $h, $hLow, $hHigh]) {
-            if ($code === $process) {
-                $k = match ($family) {
-                    'copper', 'silver' => $copper,
-                    'iron' => $iron,
-                    default => $light,
-                };
+        $row = MouldProcess::find($process);
 
-                return new self($code, $k, $density, $heat, Estimate::ratio($h, $hLow, $hHigh));
-            }
-        }
-
-        return null;
+        return null === $row
+            ? null
+            : new self($row->code, $row->conductivityUnder($family), $row->density, $row->heat, Estimate::ratio(...$row->transfer), $row);
     }
 
     /**
@@ -65,29 +59,11 @@ final readonly class MouldMaterial
     /** Sand breathes; the rest needs a vent at each high point. Common practice. */
     public function breathes(): bool
     {
-        return in_array($this->process, ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand', 'printed_sand', 'lost_foam'], true);
+        return $this->row->breathes;
     }
 
     public function isSandMould(): bool
     {
-        return $this->breathes() && 'lost_foam' !== $this->process;
-    }
-
-    /** @return list<array{string, float, float, float, float, float, float, float, float}> */
-    private static function rows(): array
-    {
-        /** @var list<array{string, float, float, float, float, float, float, float, float}>|null $rows */
-        static $rows = null;
-
-        return $rows ??= self::load();
-    }
-
-    /** @return list<array{string, float, float, float, float, float, float, float, float}> */
-    private static function load(): array
-    {
-        /** @var list<array{string, float, float, float, float, float, float, float, float}> $rows */
-        $rows = require __DIR__.'/Data/materials.php';
-
-        return $rows;
+        return $this->row->bondedSand;
     }
 }

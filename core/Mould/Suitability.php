@@ -5,25 +5,26 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Mould;
 
 use MoltenNotes\Core\Alloy\Alloy;
+use MoltenNotes\Core\Process\MouldProcess;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Temperature;
+use MoltenNotes\Core\Table;
 
 /**
- * Whether a mould bears a metal, and how hot the one and the other may be. The door to the table of suitability.
+ * Whether a mould bears a metal, and how hot the one and the other may be.
  *
  * Temperatures as Temperature; every question or refusal is a sentence with its reason. Source: common practice and handbook tables, row
- * by row
- * in Data/suitability.php.
+ * by row in the table of processes and in Data/boiling.php.
  *
- * @phpstan-type Table array{processes: list<array{string, string, 'good'|'risky'|'bad', string}>, limits: list<array{string, float,
- *     float, float, string}>, mould_limits: list<array{string, float, float, string}>, boiling: list<array{string, float, float,
- *     string}>, warm_from: list<array{string, float}>}
  * @phpstan-type Question array{code: string, standing: 'risky'|'bad', words: string}
  */
 final readonly class Suitability
 {
-    public function __construct(private ?string $process, private ?Alloy $alloy)
+    private ?MouldProcess $process;
+
+    public function __construct(?string $process, private ?Alloy $alloy)
     {
+        $this->process = MouldProcess::find($process);
     }
 
     /**
@@ -46,12 +47,11 @@ final readonly class Suitability
     public function hottest(): ?Temperature
     {
         $bounds = [];
-        foreach (self::table()['limits'] as [$process, , $refused, $drop]) {
-            if ($process === $this->process) {
-                $bounds[] = $refused + $drop;
-            }
+        if (null !== $this->process?->metalLimit) {
+            [, $refused, $drop] = $this->process->metalLimit;
+            $bounds[] = $refused + $drop;
         }
-        foreach (self::table()['boiling'] as [$metal, , $refused]) {
+        foreach (self::boiling() as ['metal' => $metal, 'refused' => $refused]) {
             if ($this->is($metal)) {
                 $bounds[] = $refused;
             }
@@ -72,20 +72,12 @@ final readonly class Suitability
         if (null === $this->process || null === $this->alloy) {
             return [];
         }
-        foreach ([$this->alloy->code, $this->alloy->family, '*'] as $wanted) {
-            foreach (self::table()['processes'] as [$process, $metal, $standing, $why]) {
-                if ($process !== $this->process || $metal !== $wanted) {
-                    continue;
-                }
-                $answered = $washed && 'risky' === $standing && str_contains($why, 'wash');
+        ['standing' => $standing, 'why' => $why] = $this->process->bears($this->alloy->code, $this->alloy->family);
+        $answered = $washed && 'risky' === $standing && str_contains($why, 'wash');
 
-                return 'good' === $standing || $answered
-                    ? []
-                    : [['code' => 'process_metal', 'standing' => $standing, 'words' => "{$this->alloy->name}: ".$format->words($why)]];
-            }
-        }
-
-        return [];
+        return 'good' === $standing || $answered
+            ? []
+            : [['code' => 'process_metal', 'standing' => $standing, 'words' => "{$this->alloy->name}: ".$format->words($why)]];
     }
 
     /** @return list<Question> */
@@ -105,7 +97,7 @@ final readonly class Suitability
                 )}.",
             ];
         }
-        foreach (self::table()['boiling'] as [$of, $questioned, $refused, $why]) {
+        foreach (self::boiling() as ['metal' => $of, 'questioned' => $questioned, 'refused' => $refused, 'why' => $why]) {
             if ($this->is($of) && $metal->celsius() >= $questioned - 1e-6) {
                 $bad = $metal->celsius() >= $refused - 1e-6;
                 $why = $format->words($why);
@@ -116,9 +108,10 @@ final readonly class Suitability
                 ];
             }
         }
-        foreach (self::table()['limits'] as [$process, $questioned, $refused, $drop, $why]) {
+        if (null !== $this->process?->metalLimit) {
+            [$questioned, $refused, $drop, $why] = $this->process->metalLimit;
             $face = $metal->celsius() - $drop;
-            if ($process === $this->process && $face >= $questioned - 1e-6) {
+            if ($face >= $questioned - 1e-6) {
                 $bad = $face >= $refused - 1e-6;
                 $questions[] = [
                     'code' => 'mould_limit',
@@ -135,25 +128,23 @@ final readonly class Suitability
     private function mouldItself(?Temperature $mould, QuantityFormatter $format): array
     {
         $questions = [];
-        foreach (self::table()['warm_from'] as [$process, $from]) {
-            if ($process === $this->process && (null === $mould || $mould->celsius() < $from)) {
-                $least = $format->quantity(Temperature::fromCelsius($from));
-                $questions[] = [
-                    'code' => 'mould_damp',
-                    'standing' => null === $mould ? 'risky' : 'bad',
-                    'words' => null === $mould
-                            ? "Warm the mould through, above {$least}, and say how warm it is: a cold or damp one throws the metal out."
-                            : "A mould at {$format->quantity(
-                                $mould,
-                            )} may be damp and throw the metal out: warm it through, above {$least}.",
-                ];
-            }
+        $from = $this->process?->warmFrom;
+        if (null !== $from && (null === $mould || $mould->celsius() < $from)) {
+            $least = $format->quantity(Temperature::fromCelsius($from));
+            $questions[] = [
+                'code' => 'mould_damp',
+                'standing' => null === $mould ? 'risky' : 'bad',
+                'words' => null === $mould
+                        ? "Warm the mould through, above {$least}, and say how warm it is: a cold or damp one throws the metal out."
+                        : "A mould at {$format->quantity($mould)} may be damp and throw the metal out: warm it through, above {$least}.",
+            ];
         }
         if (null === $mould) {
             return $questions;
         }
-        foreach (self::table()['mould_limits'] as [$process, $questioned, $refused, $why]) {
-            if ($process === $this->process && $mould->celsius() >= $questioned) {
+        if (null !== $this->process?->mouldLimit) {
+            [$questioned, $refused, $why] = $this->process->mouldLimit;
+            if ($mould->celsius() >= $questioned) {
                 $questions[] = [
                     'code' => 'mould_limit',
                     'standing' => $mould->celsius() >= $refused ? 'bad' : 'risky',
@@ -179,21 +170,21 @@ final readonly class Suitability
         return $metal === $this->alloy?->code || $metal === $this->alloy?->family;
     }
 
-    /** @return Table */
-    private static function table(): array
+    /** @return list<array{metal: string, questioned: float, refused: float, why: string}> */
+    private static function boiling(): array
     {
-        /** @var Table|null $table */
-        static $table = null;
+        /** @var list<array{metal: string, questioned: float, refused: float, why: string}>|null $rows */
+        static $rows = null;
 
-        return $table ??= self::load();
+        return $rows ??= self::load();
     }
 
-    /** @return Table */
+    /** @return list<array{metal: string, questioned: float, refused: float, why: string}> */
     private static function load(): array
     {
-        /** @var Table $table */
-        $table = require __DIR__.'/Data/suitability.php';
+        /** @var list<array{metal: string, questioned: float, refused: float, why: string}> $rows */
+        $rows = Table::rows(__DIR__.'/Data/boiling.php', ['metal', 'questioned', 'refused', 'why']);
 
-        return $table;
+        return $rows;
     }
 }

@@ -24,6 +24,7 @@ final readonly class PlanMove
     /** A change below this share is not worth a line. */
     private const LEAST_MOVE = 0.03;
 
+    /** @param FigureCode $code */
     private function __construct(
         public string $stage,
         public string $code,

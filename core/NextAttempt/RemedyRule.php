@@ -12,6 +12,7 @@ use MoltenNotes\Core\Mould\Suitability;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
+use MoltenNotes\Core\Process\MouldProcess;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitTable;
@@ -25,10 +26,7 @@ use MoltenNotes\Core\Working\Figure;
  */
 final readonly class RemedyRule
 {
-    /** Silicone takes about 290 °C; half of that is warm enough for pewter and still easy to hold with gloves. Common practice. */
-    private const WARM_MOULD_C = ['silicone' => 120.0, 'metal_mould' => 180.0, 'plaster' => 250.0, 'ceramic_shell' => 600.0];
     private const MOST_ROUNDS = 6;
-    private const RESTED_MOULD_C = ['silicone' => 90.0, 'metal_mould' => 150.0, 'plaster' => 200.0];
 
     public function __construct(private QuantityFormatter $format)
     {
@@ -46,6 +44,7 @@ final readonly class RemedyRule
             return null;
         }
         $old = $values->get($remedy->field);
+        $process = MouldProcess::find($values->choice('mould.process'));
         $new = match ($remedy->how) {
             'set' => is_string($remedy->argument) || is_bool($remedy->argument) || is_int($remedy->argument) ? $remedy->argument : null,
             'quantity' => $this->quantity($remedy->argument),
@@ -61,8 +60,8 @@ final readonly class RemedyRule
             'vent_each_high_point' => $this->vents($values, $plan),
             'riser_for_heaviest' => $this->riser($values, $plan, is_numeric($remedy->argument) ? (float) $remedy->argument : 2.4),
             'gate_width_for_speed' => $this->gateWidth($record, $plan, is_numeric($remedy->argument) ? (float) $remedy->argument : 0.9),
-            'mould_warm' => $this->mouldAt($values, self::WARM_MOULD_C, true),
-            'mould_rest' => $this->mouldAt($values, self::RESTED_MOULD_C, false),
+            'mould_warm' => $this->mouldAt($values, $process?->warmedTo, true),
+            'mould_rest' => $this->mouldAt($values, $process?->restedTo, false),
             default => null,
         };
 
@@ -230,10 +229,9 @@ final readonly class RemedyRule
         return Measurement::of($millimetres, 'mm');
     }
 
-    /** @param array<string, float> $targets */
-    private function mouldAt(Values $values, array $targets, bool $warmer): ?Measurement
+    /** @param float|null $target °C */
+    private function mouldAt(Values $values, ?float $target, bool $warmer): ?Measurement
     {
-        $target = $targets[$values->choice('mould.process') ?? ''] ?? null;
         $have = $values->measurement('mould.temperature');
         $alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
         if (null === $target || (null !== $have && $warmer === $have->in('degC') >= $target)) {

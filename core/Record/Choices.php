@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Record;
 
 use MoltenNotes\Core\Alloy\AlloyTable;
+use MoltenNotes\Core\Process\MouldProcess;
 
 /** The words a caster picks from. */
 final class Choices
@@ -50,6 +51,9 @@ final class Choices
             foreach ($entries as $code => $entry) {
                 $lists[$name][$code] = is_array($entry) ? ['label' => $entry[0], 'hint' => $entry[1]] : ['label' => $entry, 'hint' => ''];
             }
+        }
+        foreach (MouldProcess::all() as $process) {
+            $lists['process'][$process->code] = ['label' => $process->label, 'hint' => $process->hint];
         }
         foreach (AlloyTable::all() as $alloy) {
             $lists['alloy'][$alloy->code] = ['label' => $alloy->name, 'hint' => $alloy->family];

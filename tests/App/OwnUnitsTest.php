@@ -128,7 +128,8 @@ final class OwnUnitsTest extends ApiTestCase
         $figures = [];
         foreach ($plan['stages'] as $stage) {
             foreach ($stage['figures'] as $figure) {
-                $figures["{$stage['stage']} {$figure['code']} {$figure['subject']}"] = [(float) $figure['value']['value'], $figure['standing']];
+                $key = "{$stage['stage']} {$figure['code']} {$figure['subject']}";
+                $figures[$key] = [(float) $figure['value']['value'], $figure['standing']];
             }
         }
 

@@ -41,13 +41,14 @@ final class TakenBackTest extends ApiTestCase
         $casting = $this->casting();
         $first = $this->pour($casting);
         $heat = $first['heat']['id'];
-        $second = $this->log(self::id(), ['casting_id' => $casting, 'poured_on' => '2026-05-03', 'heat' => ['id' => $heat]])['attempt']['id'];
+        $second = self::id();
+        $this->log($second, ['casting_id' => $casting, 'poured_on' => '2026-05-03', 'heat' => ['id' => $heat]]);
         $read = fn (): array => array_map(
             fn (string $attempt): array => [
                 $this->call('GET', "/api/attempts/{$attempt}")['alloy'],
                 $this->call('GET', "/api/attempts/{$attempt}")['heat']['values'],
             ],
-            [(string) $first['id'], (string) $second],
+            [(string) $first['id'], $second],
         );
         $changes = [
             [

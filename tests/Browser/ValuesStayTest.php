@@ -104,7 +104,8 @@ final class ValuesStayTest extends DevicesTestCase
         $this->press('Save the workshop');
         $this->see('Saved.');
         $workshop = $this->read('/api/workshop');
-        self::assertSame(['Small', 'Long'], array_map(static fn (array $row): mixed => $row['columns']['name']['raw'], $workshop['flasks']));
+        $names = array_map(static fn (array $row): mixed => $row['columns']['name']['raw'], $workshop['flasks']);
+        self::assertSame(['Small', 'Long'], $names);
         self::assertSame('GBP', $workshop['currency']);
         self::assertSame(
             [300, 200],
@@ -118,7 +119,8 @@ final class ValuesStayTest extends DevicesTestCase
         $this->aCasting('Cleat');
         // As a browser says it when its disk is full.
         $this->driver->executeScript(
-            'for (const write of ["put", "add"]) IDBObjectStore.prototype[write] = () => { throw new DOMException("", "QuotaExceededError"); };',
+            'for (const write of ["put", "add"]) '
+                .'IDBObjectStore.prototype[write] = () => { throw new DOMException("", "QuotaExceededError"); };',
         );
         $this->press('Log an attempt');
         $this->type('Note', 'typed on a full device');

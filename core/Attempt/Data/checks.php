@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use MoltenNotes\Core\Process\MouldProcess;
+
 // Things to look at or to remember after the pour, each a sign of the network [common practice].
 // A "yes" is a positive finding, a "no" a negative one, "cannot tell" nothing.
 // needs: only asked when one of these findings is recorded ([] = always). leak: yes without any of our causes, our estimate.
@@ -78,12 +80,12 @@ return [
         'code' => 'sand_soft', 'question' => 'Does a nail slide into the mould sand beside the fault?',
         'how' => 'Try the other half, or remember the last mould.',
         'asked_with' => ['swell', 'rough_skin', 'penetration', 'run_out', 'erosion', 'wrong_size'], 'leak' => 0.05,
-        'processes' => ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand'],
+        'processes' => MouldProcess::which(static fn (MouldProcess $process): bool => $process->rammed),
     ],
     [
         'code' => 'core_damp', 'question' => 'Is the middle of the core soft, damp or smelling of binder?',
         'how' => 'Break a piece of the core.', 'asked_with' => ['blowhole', 'gas_porosity', 'misrun', 'sprue_bubble', 'core_shift'],
-        'leak' => 0.03, 'processes' => ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand', 'printed_sand'],
+        'leak' => 0.03, 'processes' => MouldProcess::ofSand(),
     ],
     [
         'code' => 'vent_blocked', 'question' => 'Is a vent blocked, or did one not reach?', 'how' => 'Run a wire through each.',
@@ -152,7 +154,7 @@ return [
     [
         'code' => 'mould_wall_cold', 'question' => 'Could you rest a bare hand on the mould just before pouring?',
         'how' => 'Remember, and measure it next time.', 'asked_with' => ['misrun', 'missing_detail', 'cold_shut', 'wrinkled_skin'],
-        'leak' => 0.10, 'processes' => ['silicone', 'metal_mould', 'ceramic_shell', 'plaster'],
+        'leak' => 0.10, 'processes' => MouldProcess::which(static fn (MouldProcess $process): bool => !$process->breathes),
     ],
     [
         'code' => 'two_colours', 'question' => 'Does a fresh break show two colours?', 'how' => 'Break a gate and look in daylight.',

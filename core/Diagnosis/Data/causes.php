@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+use MoltenNotes\Core\Process\MouldProcess;
+
 // What may have gone wrong. prior: how often it is at work in a hobby pour where it is possible at all, before anything is known;
 // the founders' estimates [common practice], moved by each caster's own confirmed causes.
 // processes / families: where it is possible ('*' everywhere).
-$sand = ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand', 'printed_sand'];
-$rammed = ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand'];
-$closed = ['plaster', 'silicone', 'metal_mould', 'ceramic_shell'];
+$sand = MouldProcess::ofSand();
+$rammed = MouldProcess::which(static fn (MouldProcess $process): bool => $process->rammed);
+$closed = MouldProcess::which(static fn (MouldProcess $process): bool => !$process->breathes);
 
 return [
     [

@@ -4,18 +4,6 @@ declare(strict_types=1);
 
 // The words a caster picks from. code => label, or code => [label, hint]. Common practice throughout.
 return [
-    'process' => [
-        'green_sand' => ['Green sand', 'Sand, clay and water'],
-        'oil_sand' => ['Oil-bonded sand', 'No water; smokes'],
-        'silicate_sand' => ['Silicate sand', 'Hardened by CO₂ or heat'],
-        'resin_sand' => ['Resin sand', 'No-bake'],
-        'printed_sand' => ['Printed sand', 'Printed mould or core'],
-        'lost_foam' => ['Lost foam', 'Coated foam in dry sand'],
-        'plaster' => ['Plaster investment', 'Lost wax or print'],
-        'ceramic_shell' => ['Ceramic shell', 'Dipped and stuccoed'],
-        'silicone' => ['Silicone rubber', 'Tin and pewter'],
-        'metal_mould' => ['Metal mould', 'Ingot or gravity die'],
-    ],
     'pattern_kind' => [
         'original' => 'The original part',
         'wood' => 'Wood',

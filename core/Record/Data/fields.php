@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use MoltenNotes\Core\Process\MouldProcess;
+
 // Every value of an attempt that has a name: the plan, the heat and the pour. A change sheet edits these; the diagnosis reads them.
 // keeper: attempt (each attempt its own) or heat (shared by every mould filled from one melt).
 // kind: choice (of a list in choices.php), quantity (unit = what bounds are written in), count, flag, text, sections.
@@ -9,7 +11,9 @@ declare(strict_types=1);
 // A '*' in processes means all; otherwise the field is only asked where it means something.
 $foam = ['lost_foam'];
 $plaster = ['plaster'];
-$sand = ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand', 'printed_sand'];
+$sand = MouldProcess::ofSand();
+$rammed = MouldProcess::which(static fn (MouldProcess $process): bool => $process->rammed);
+$closed = MouldProcess::which(static fn (MouldProcess $process): bool => !$process->breathes);
 
 return [
     [
@@ -139,13 +143,13 @@ return [
     ],
     [
         'key' => 'mould.coating', 'stage' => 'mould', 'label' => 'Mould wash', 'kind' => 'choice', 'choices' => 'wash',
-        'processes' => ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand', 'printed_sand', 'metal_mould'],
+        'processes' => [...$sand, 'metal_mould'],
         'hint' => 'Painted on the mould face.',
     ],
     ['key' => 'mould.blown_out', 'stage' => 'mould', 'label' => 'Loose sand blown out', 'kind' => 'flag', 'processes' => $sand],
     [
         'key' => 'mould.pins_checked', 'stage' => 'mould', 'label' => 'Flask pins checked', 'kind' => 'flag',
-        'processes' => ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand'],
+        'processes' => $rammed,
     ],
     [
         'key' => 'mould.cope_weight', 'stage' => 'mould', 'label' => 'Weight on the cope', 'kind' => 'quantity', 'unit' => 'kg',
@@ -178,7 +182,7 @@ return [
     ],
     [
         'key' => 'mould.temperature', 'stage' => 'mould', 'label' => 'Mould temperature', 'kind' => 'quantity', 'unit' => 'degC',
-        'possible' => [-40, 1300], 'likely' => [5, 1000], 'processes' => ['metal_mould', 'silicone', 'ceramic_shell', 'plaster'],
+        'possible' => [-40, 1300], 'likely' => [5, 1000], 'processes' => $closed,
         'hint' => 'When the metal went in.',
     ],
     [

@@ -2,43 +2,45 @@
 
 declare(strict_types=1);
 
+use MoltenNotes\Core\Process\MouldProcess;
+
 // Usual cautions of the trade, shown where the danger is met [common practice]. Local rules and licensed practice come first;
 // nothing here says that anything is without danger.
 return [
     [
-        'code' => 'wet_green_sand', 'fact' => 'mould.process', 'choices' => ['green_sand'],
+        'code' => 'wet_green_sand', 'fact' => 'mould.process', 'choices' => MouldProcess::withHazard('wet_green_sand'),
         'text' => 'Wet sand, a wet core or a damp tool under hot metal becomes a steam explosion. Dry and warm what touches the melt.',
     ],
     [
-        'code' => 'oil_flare', 'fact' => 'mould.process', 'choices' => ['oil_sand'],
+        'code' => 'oil_flare', 'fact' => 'mould.process', 'choices' => MouldProcess::withHazard('oil_flare'),
         'text' => 'Hot oil-bonded sand flares when air reaches it at opening. Open outdoors, extinguisher at hand, sleeves down.',
     ],
     [
-        'code' => 'silicate_co2', 'fact' => 'mould.process', 'choices' => ['silicate_sand'],
+        'code' => 'silicate_co2', 'fact' => 'mould.process', 'choices' => MouldProcess::withHazard('silicate_co2'),
         'text' => 'CO₂ pushes the air out of a closed room. Gas the mould outdoors or with the doors open.',
     ],
     [
-        'code' => 'resin_fumes', 'fact' => 'mould.process', 'choices' => ['resin_sand', 'printed_sand'],
+        'code' => 'resin_fumes', 'fact' => 'mould.process', 'choices' => MouldProcess::withHazard('resin_fumes'),
         'text' => 'Binder fumes and silica dust: work in moving air and wear the respirator the maker names.',
     ],
     [
-        'code' => 'foam_fumes', 'fact' => 'mould.process', 'choices' => ['lost_foam'],
+        'code' => 'foam_fumes', 'fact' => 'mould.process', 'choices' => MouldProcess::withHazard('foam_fumes'),
         'text' => 'Burning foam gives styrene and soot. Pour outdoors, upwind, with a respirator, and keep others away.',
     ],
     [
-        'code' => 'plaster_burst', 'fact' => 'mould.process', 'choices' => ['plaster'],
+        'code' => 'plaster_burst', 'fact' => 'mould.process', 'choices' => MouldProcess::withHazard('plaster_burst'),
         'text' => 'A plaster mould that is not bone dry can burst with liquid metal in it. Wax burns: watch the burnout.',
     ],
     [
-        'code' => 'shell_hot', 'fact' => 'mould.process', 'choices' => ['ceramic_shell'],
+        'code' => 'shell_hot', 'fact' => 'mould.process', 'choices' => MouldProcess::withHazard('shell_hot'),
         'text' => 'A fired shell is as hot as the metal. Two people, clear path, sand bed under it.',
     ],
     [
-        'code' => 'silicone_limit', 'fact' => 'mould.process', 'choices' => ['silicone'],
+        'code' => 'silicone_limit', 'fact' => 'mould.process', 'choices' => MouldProcess::withHazard('silicone_limit'),
         'text' => 'Silicone past its limit gives off fumes. Stay below the maker’s figure and pour in moving air.',
     ],
     [
-        'code' => 'metal_mould_damp', 'fact' => 'mould.process', 'choices' => ['metal_mould'],
+        'code' => 'metal_mould_damp', 'fact' => 'mould.process', 'choices' => MouldProcess::withHazard('metal_mould_damp'),
         'text' => 'A cold or damp metal mould spits. Warm it through before the first metal.',
     ],
     [

@@ -165,7 +165,7 @@ final class OneBasisTest extends TestCase
     private function drawn(Basis $basis, CastingPlan $plan, string $name, array &$quoted): void
     {
         $section = MouldSection::of($basis, $plan);
-        /** @var array{risks: list<array{short: string, code: string, stage: string, subject: string}>} $drawing */
+        /** @var array{risks: list<array{short: string, code: FigureCode, stage: string, subject: string}>} $drawing */
         $drawing = $section->toArray();
         foreach ($drawing['risks'] as $risk) {
             $figure = $plan->figure($risk['stage'], $risk['code'], $risk['subject']);

@@ -384,6 +384,7 @@ final class PlanCastingTest extends TestCase
         }
     }
 
+    /** @param FigureCode $code */
     private static function value(CastingPlan $plan, string $stage, string $code, string $subject = ''): float
     {
         $figure = $plan->figure($stage, $code, $subject);

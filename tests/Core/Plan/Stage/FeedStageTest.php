@@ -197,6 +197,7 @@ final class FeedStageTest extends TestCase
         self::assertNotSame([], $plan->stages['feeding']->assumptions);
     }
 
+    /** @param FigureCode $code */
     private static function value(CastingPlan $plan, string $code, string $subject): float
     {
         $figure = $plan->figure('feeding', $code, $subject);

@@ -163,6 +163,7 @@ final class FillStageTest extends TestCase
         self::assertLessThan($exact->value->si, $exact->value->lowSi);
     }
 
+    /** @param FigureCode $code */
     private static function value(CastingPlan $plan, string $code, string $subject = ''): float
     {
         $figure = $plan->figure('filling', $code, $subject);

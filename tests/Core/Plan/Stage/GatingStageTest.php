@@ -171,6 +171,7 @@ final class GatingStageTest extends TestCase
         self::assertNotNull($plan->figure('gating', 'pour_time'), 'what can be told is told');
     }
 
+    /** @param FigureCode $code */
     private static function value(CastingPlan $plan, string $code): float
     {
         $figure = $plan->figure('gating', $code);

@@ -154,6 +154,7 @@ final class MetalStageTest extends TestCase
         self::assertNotContains('stock', array_column(Plans::of([], $stock('8 kg'))->stages['metal']->risks, 'code'));
     }
 
+    /** @param FigureCode $code */
     private static function value(CastingPlan $plan, string $code, string $stage = 'metal'): float
     {
         $figure = $plan->figure($stage, $code);

@@ -159,6 +159,7 @@ final class MouldStageTest extends TestCase
         self::assertContains('steam', array_column(Plans::of(['sand.moisture' => '8 %', 'sand.permeability' => 25])->risks(), 'code'));
     }
 
+    /** @param FigureCode $code */
     private static function value(CastingPlan $plan, string $stage, string $code): float
     {
         $figure = $plan->figure($stage, $code);

@@ -1,10 +1,3 @@
-export function ground(mould: string): string {
-  if (mould === 'plaster' || mould === 'ceramic_shell') return 'plaster';
-  if (mould === 'silicone') return 'rubber';
-  if (mould === 'metal_mould') return 'iron';
-  return mould === 'lost_foam' ? 'dry' : mould === 'oil_sand' ? 'oil' : 'sand';
-}
-
 /** Hatching and stipple for materials, seeded by hand so that the grain does not line up. */
 export function MouldPatterns({ id }: { id: string }) {
   const grains = [

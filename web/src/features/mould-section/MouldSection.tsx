@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import { defectWords, useHandbook, type Finding, type Section, type SectionPart } from '../../shared/api';
 import { asPoint, frame, leaders, outlinePath, pins, type Frame, type Leader } from './model';
-import { MouldPatterns, ground } from './MouldPatterns';
+import { MouldPatterns } from './MouldPatterns';
 import { useWidth } from './useWidth';
 
 interface Props {
@@ -53,7 +53,7 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
             y={y0}
             width={x1 - x0}
             height={y1 - y0}
-            fill={`url(#${id}-${ground(section.mould)})`}
+            fill={`url(#${id}-${section.ground})`}
             stroke="var(--ink)"
             strokeWidth="1.5"
           />

@@ -20,7 +20,7 @@ const vent = (id: string) => ({
 
 const section: Section = {
   unit: 'mm',
-  mould: 'green_sand',
+  ground: 'sand',
   one_piece: false,
   bounds: { left: -50, right: 150, top: 100, bottom: -60 },
   parts: [

@@ -211,7 +211,7 @@ export function attemptNotYet(id: string, casting: { id: string; name: string; p
     cautions: [],
     section: {
       unit: 'mm',
-      mould: 'unknown',
+      ground: 'sand',
       one_piece: false,
       bounds: { left: 0, right: 1, top: 1, bottom: 0 },
       parts: [],

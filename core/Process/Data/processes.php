@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+// The mould processes: one row says everything that is true of a process. What a row leaves out is as usual for its column: none, or no.
+// label, hint: the words a caster picks from. drawn: how the mould is filled in a drawing.
+// breathes: gas leaves through its grains, else each high point needs a vent. bonded_sand: moulding sand held together, by any binder.
+// rammed: packed around the pattern by hand. one_piece: no cope to float, no parting to leak. Common practice.
+// conductivity W/mK [aluminium, zinc, tin, lead | copper alloys, silver | iron] (hotter metal, hotter sand), density kg/m³, heat J/kgK:
+// M. C. Flemings, Solidification Processing, and foundry handbooks, recalled from memory.
+// transfer W/m²K at the face [as a start, least, most]: common practice, calibrated by a caster's own outcomes; the ceramic shell's is our
+// estimate between sand and plaster [derived].
+// pour_offsets: what it asks for on top of the pour range in sand, in °C: family => [heavy sections, thin sections]. Common practice,
+// rough: foam takes heat from the front, a hot plaster mould takes less than sand.
+// bears: alloy, else family, else * => good, or [risky (questioned) or bad (refused in words, while planning), why]. Common practice; the
+// breakdown of gypsum is from investment-casting handbooks, recalled from memory.
+// metal_limit: how hot the metal may be: [questioned, refused from °C at the face, how near the face comes to the metal in K [derived: thin
+// and slow to take heat], why]. mould_limit: how hot the mould itself may be: [questioned, refused from °C, why].
+// warm_from: a mould colder than this may be damp and throw the metal out, °C. warmed_to: where a remedy warms it to, °C; silicone takes
+// about 290 °C, half of that is warm enough for pewter and still easy to hold with gloves. rested_to: where it rests to between pours, °C.
+// Common practice.
+// hazards: codes of the cautions that go with it.
+// A temperature within the words stands as {290 degC}, a difference as {20 ddegC}, to be said in the caster's own unit.
+$sand = [
+    'breathes' => true, 'bonded_sand' => true,
+    'conductivity' => [0.65, 0.75, 0.9], 'density' => 1550.0, 'heat' => 1130.0, 'transfer' => [600.0, 450.0, 800.0],
+];
+$betweenGrains = ['risky', 'Iron and steel run between the grains unless the face has a wash.'];
+
+return [
+    [
+        'code' => 'green_sand', 'label' => 'Green sand', 'hint' => 'Sand, clay and water', 'drawn' => 'sand', 'rammed' => true,
+        'bears' => ['carbon_steel' => ['risky', 'Steel wants a more refractory sand and a wash.'], '*' => 'good'],
+        'hazards' => ['wet_green_sand'],
+    ] + $sand,
+    [
+        'code' => 'oil_sand', 'label' => 'Oil-bonded sand', 'hint' => 'No water; smokes', 'drawn' => 'oil', 'rammed' => true,
+        'bears' => [
+            'carbon_steel' => ['bad', 'The oil burns off under steel.'],
+            'iron' => ['risky', 'The oil burns off under iron: small castings only, with heavy smoke.'],
+            '*' => 'good',
+        ],
+        'hazards' => ['oil_flare'],
+    ] + $sand,
+    [
+        'code' => 'silicate_sand', 'label' => 'Silicate sand', 'hint' => 'Hardened by CO₂ or heat', 'drawn' => 'sand', 'rammed' => true,
+        'bears' => ['iron' => $betweenGrains, '*' => 'good'], 'hazards' => ['silicate_co2'],
+    ] + $sand,
+    [
+        'code' => 'resin_sand', 'label' => 'Resin sand', 'hint' => 'No-bake', 'drawn' => 'sand', 'rammed' => true,
+        'bears' => ['iron' => $betweenGrains, '*' => 'good'], 'hazards' => ['resin_fumes'],
+    ] + $sand,
+    [
+        'code' => 'printed_sand', 'label' => 'Printed sand', 'hint' => 'Printed mould or core', 'drawn' => 'sand',
+        'bears' => ['iron' => $betweenGrains, '*' => 'good'], 'hazards' => ['resin_fumes'],
+    ] + $sand,
+    [
+        'code' => 'lost_foam', 'label' => 'Lost foam', 'hint' => 'Coated foam in dry sand', 'drawn' => 'dry', 'breathes' => true,
+        'one_piece' => true,
+        'conductivity' => [0.5, 0.5, 0.5], 'density' => 1550.0, 'heat' => 1130.0, 'transfer' => [500.0, 375.0, 650.0],
+        'pour_offsets' => ['aluminium' => [80, 160], 'copper' => [60, 120], 'zinc' => [60, 120], 'iron' => [40, 80], '*' => [60, 120]],
+        'bears' => [
+            'carbon_steel' => ['risky', 'Steel picks up carbon from the foam.'],
+            'aluminium' => 'good',
+            'copper' => 'good',
+            'iron' => 'good',
+            'silver' => ['risky', 'Silver is seldom poured on foam: expect soot in it.'],
+            'zinc' => ['risky', 'Zinc alloys are barely hot enough to drive the foam out.'],
+            '*' => ['bad', 'This metal is not hot enough to drive the foam out.'],
+        ],
+        'hazards' => ['foam_fumes'],
+    ],
+    [
+        'code' => 'plaster', 'label' => 'Plaster investment', 'hint' => 'Lost wax or print', 'drawn' => 'plaster', 'one_piece' => true,
+        'conductivity' => [0.35, 0.35, 0.35], 'density' => 1100.0, 'heat' => 900.0, 'transfer' => [300.0, 220.0, 400.0],
+        'pour_offsets' => ['*' => [-10, -20]],
+        'bears' => [
+            'iron' => [
+                'bad',
+                'Gypsum-bonded plaster breaks down from about {750 degC} and gives off sulphur gas: it does not bear iron or steel.',
+            ],
+            '*' => 'good',
+        ],
+        'mould_limit' => [720.0, 750.0, 'gypsum breaks down from about {750 degC} and gives off sulphur gas'],
+        'warmed_to' => 250.0, 'rested_to' => 200.0, 'hazards' => ['plaster_burst'],
+    ],
+    [
+        'code' => 'ceramic_shell', 'label' => 'Ceramic shell', 'hint' => 'Dipped and stuccoed', 'drawn' => 'plaster', 'one_piece' => true,
+        'conductivity' => [1.0, 1.0, 1.0], 'density' => 1800.0, 'heat' => 1000.0, 'transfer' => [450.0, 300.0, 650.0],
+        'pour_offsets' => ['*' => [-10, -20]], 'bears' => ['*' => 'good'], 'warmed_to' => 600.0, 'hazards' => ['shell_hot'],
+    ],
+    [
+        'code' => 'silicone', 'label' => 'Silicone rubber', 'hint' => 'Tin and pewter', 'drawn' => 'rubber', 'one_piece' => true,
+        'conductivity' => [0.25, 0.25, 0.25], 'density' => 1250.0, 'heat' => 1300.0, 'transfer' => [400.0, 300.0, 550.0],
+        'bears' => [
+            'tin' => 'good',
+            '*' => ['bad', 'Silicone rubber decomposes from about {290 degC} at its face: it bears tin and pewter only.'],
+        ],
+        'metal_limit' => [
+            270.0,
+            290.0,
+            20.0,
+            'the rubber decomposes from about {290 degC} at its face, which comes within {20 ddegC} of the metal',
+        ],
+        'mould_limit' => [230.0, 290.0, 'the rubber decomposes from about {290 degC}'],
+        'warmed_to' => 120.0, 'rested_to' => 90.0, 'hazards' => ['silicone_limit'],
+    ],
+    [
+        'code' => 'metal_mould', 'label' => 'Metal mould', 'hint' => 'Ingot or gravity die', 'drawn' => 'iron', 'one_piece' => true,
+        'conductivity' => [45.0, 45.0, 45.0], 'density' => 7200.0, 'heat' => 500.0, 'transfer' => [2000.0, 1500.0, 3000.0],
+        'pour_offsets' => ['*' => [10, 20]],
+        'bears' => [
+            'aluminium' => 'good',
+            'zinc' => 'good',
+            'tin' => 'good',
+            'lead' => 'good',
+            '*' => ['bad', 'So hot a metal cracks a metal mould by the shock.'],
+        ],
+        'warm_from' => 120.0, 'warmed_to' => 180.0, 'rested_to' => 150.0, 'hazards' => ['metal_mould_damp'],
+    ],
+];
