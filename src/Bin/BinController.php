@@ -60,7 +60,11 @@ final readonly class BinController
         $name = $row['name'] ?? '';
         $words = match ($row['part']) {
             'attempt' => "{$row['about']}, no. {$row['number']}".('' === $name ? '' : ", {$name}"),
-            'heat' => '' === $name ? trim("Heat {$row['about']}") : $name,
+            'heat' => match (true) {
+                '' !== $name => $name,
+                '' === $row['about'] => 'A melt',
+                default => 'Melt of '.(new \DateTimeImmutable($row['about']))->format('j M Y'),
+            },
             'finding' => (Vocabulary::standard()->defects[$name]->label ?? $name).", {$row['about']}, no. {$row['number']}",
             'workshop_row' => '' === $name ? ucfirst($row['about']) : $name,
             default => $name,

@@ -63,6 +63,11 @@ final class TakenBackTest extends ApiTestCase
             ],
         ];
         $this->goesBack("/api/attempts/{$second}/history", $read, $changes);
+
+        $this->change([['part' => 'heat', 'id' => $heat, 'set' => ['binned' => ['was' => false, 'to' => true]]]]);
+        self::assertSame('The long evening', $this->call('GET', '/api/bin')['things'][0]['words']);
+        $this->change([['part' => 'heat', 'id' => $heat, 'set' => ['name' => ['was' => 'The long evening', 'to' => null]]]]);
+        self::assertSame('Melt of 3 May 2026', $this->call('GET', '/api/bin')['things'][0]['words']);
     }
 
     public function testAFindingWithItsPlaces(): void

@@ -106,21 +106,23 @@ function ClashDialog({ item }: { item: Outgoing }) {
         {item.clashes.map((clash) => (
           <li key={key(clash)} className="hairline py-3" data-clash={clash.field}>
             <p className="lettering text-ink">{clash.label}</p>
-            <p className="text-sm text-soft">was {clash.was.shown} when you began</p>
+            <p className="text-sm text-soft">When you began: {clash.was.shown}</p>
             <div role="group" aria-label={clash.label} className="mt-1 grid gap-2 sm:grid-cols-2">
               {([true, false] as const).map((own) => (
                 <button
                   key={String(own)}
                   type="button"
-                  className="peg flex-col items-start text-left"
+                  className="peg text-left"
                   aria-pressed={mine[key(clash)] === own}
                   aria-label={`${own ? 'Yours' : 'Stored'}: ${own ? clash.yours.shown : clash.stored.shown}`}
                   onClick={() => setMine({ ...mine, [key(clash)]: own })}
                 >
-                  <span className="block text-sm font-medium">
-                    {own ? 'Yours' : clash.changed_at ? `Stored, ${momentWords(clash.changed_at)}` : 'Stored'}
+                  <span>
+                    <span className="block text-sm font-medium">
+                      {own ? 'Yours' : clash.changed_at ? `Stored, ${momentWords(clash.changed_at)}` : 'Stored'}
+                    </span>
+                    <span className="figure block text-lg">{own ? clash.yours.shown : clash.stored.shown}</span>
                   </span>
-                  <span className="figure block text-lg">{own ? clash.yours.shown : clash.stored.shown}</span>
                 </button>
               ))}
             </div>

@@ -9,7 +9,7 @@ import { useSaving } from '../../shared/ui/useSaving';
 const KINDS: Record<string, string> = {
   casting: 'Casting with its attempts',
   attempt: 'Attempt',
-  heat: 'Heat',
+  heat: 'Melt',
   finding: 'Finding',
   workshop_row: 'From the workshop',
 };
