@@ -10,6 +10,7 @@ namespace MoltenNotes\Core;
  */
 interface CoreError extends \Throwable
 {
+    /** A code that stays the same whatever the words are: quantity.unreadable, say. */
     public function errorCode(): string;
 
     /** @return array<string, scalar|null> */

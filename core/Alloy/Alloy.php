@@ -48,11 +48,13 @@ final readonly class Alloy
         return $temperature->minus($this->liquidus);
     }
 
+    /** Liquidus less solidus, K, 0 for a pure metal. Source: derived from the table of alloys. */
     public function freezingRange(): TemperatureDifference
     {
         return $this->liquidus->minus($this->solidus);
     }
 
+    /** Whether the table gives it this attribute, fume_zinc say; an unknown attribute is one it does not have. */
     public function has(string $attribute): bool
     {
         return in_array($attribute, $this->attributes, true);

@@ -29,6 +29,7 @@ final class AlloyTable
         return self::all()[$code] ?? throw UnknownAlloy::code($code, array_keys(self::all()));
     }
 
+    /** Null when the table has no such alloy. Source: row by row in the table. */
     public static function find(string $code): ?Alloy
     {
         return self::all()[$code] ?? null;

@@ -19,6 +19,7 @@ final readonly class Vocabulary
     {
     }
 
+    /** Everything that can be seen, asked or answered of a pour, with its codes. */
     public static function standard(): self
     {
         /** @var self|null $standard */
@@ -27,6 +28,7 @@ final readonly class Vocabulary
         return $standard ??= self::load();
     }
 
+    /** Null when nothing of this code can be seen or asked. */
     public function sign(string $code): ?Sign
     {
         return $this->defects[$code] ?? $this->checks[$code] ?? null;

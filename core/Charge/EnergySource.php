@@ -13,6 +13,7 @@ final readonly class EnergySource
     {
     }
 
+    /** Null when it is not told or not one we know. Source: row by row in the table. */
     public static function find(?string $code): ?self
     {
         foreach (self::rows() as [$source, $low, $high, $megajoules, $unit]) {

@@ -17,6 +17,7 @@ use MoltenNotes\Core\Quantity\Temperature;
  */
 final class MeltEnergy
 {
+    /** Joules; a pour temperature below the liquidus counts as the liquidus. Source: as the class says, with the table's heats. */
     public static function of(Alloy $alloy, Mass $mass, Temperature $start, Temperature $pour): Energy
     {
         return Energy::fromSi(

@@ -9,6 +9,7 @@ use MoltenNotes\Core\Quantity\Estimate;
 /** The usual melt loss of a kind of charge. The door to its table. */
 final class MeltLoss
 {
+    /** Share of the charge, 0…1, with its spread; what is not known counts as unknown scrap, at least 1 to 3 %. Source: common practice. */
     public static function usual(?string $source, string $family): Estimate
     {
         foreach (self::rows() as [$kind, $metal, $low, $high]) {

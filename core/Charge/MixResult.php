@@ -23,6 +23,7 @@ final readonly class MixResult
     ) {
     }
 
+    /** Whether the stock can meet the composition at all. */
     public function isFeasible(): bool
     {
         return $this->enoughMetal && [] === $this->unmet;

@@ -18,6 +18,10 @@ final class BlockApproximation
     private const MOST_SWEEPS = 15;
     private const SETTLED_LOG_ODDS = 1e-4;
 
+    /**
+     * Probabilities 0…1 of each cause, near enough where the exact way would take too long. Source: derived; checked against the exact
+     * one.
+     */
     public static function solve(Network $network): Posterior
     {
         $priors = self::absorbNegatives($network);

@@ -28,6 +28,7 @@ final readonly class Catalogue
     ) {
     }
 
+    /** All causes, signs and refinements of the tables. */
     public static function standard(): self
     {
         /** @var self|null $standard */

@@ -48,6 +48,7 @@ final readonly class ContextEvidence
         return min(self::HISTORY_CAP, ($prior * self::PRIOR_WEIGHT + $confirmed) / (self::PRIOR_WEIGHT + $attempts));
     }
 
+    /** Natural logarithm of the odds; the probability lies within 0 and 1, both left out. Source: mathematics. */
     public static function logit(float $probability): float
     {
         $p = max(1e-12, min(1 - 1e-12, $probability));
@@ -55,6 +56,7 @@ final readonly class ContextEvidence
         return log($p / (1 - $p));
     }
 
+    /** A probability of 0…1 in the words of a working, as a percentage. */
     public static function percent(float $probability): string
     {
         return match (true) {

@@ -30,6 +30,7 @@ final readonly class Diagnose
     {
     }
 
+    /** Causes of what was found, by the attempt's own record: probabilities 0…1 with the evidence behind each. Needs no finding. */
     public function attempt(AttemptRecord $record): Diagnosis
     {
         $facts = FactSheet::of($record, new QuantityFormatter($this->preferences));

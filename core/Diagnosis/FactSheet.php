@@ -50,11 +50,13 @@ final class FactSheet
         $this->planned($record);
     }
 
+    /** What the plan of this record says, as facts the network weighs; each with the plan's own working. */
     public static function of(AttemptRecord $record, QuantityFormatter $format): self
     {
         return new self($record, $format);
     }
 
+    /** Null when the record does not say enough for it. */
     public function fact(string $code): ?Fact
     {
         return $this->facts[$code] ?? null;
@@ -72,11 +74,13 @@ final class FactSheet
         return $this->workings;
     }
 
+    /** Code of the mould process, as made, else as planned; null when not told. */
     public function process(): ?string
     {
         return $this->values->choice('mould.process');
     }
 
+    /** Family of the metal, as made, else as planned; null when not told. */
     public function family(): ?string
     {
         return $this->alloy?->family;

@@ -23,6 +23,7 @@ final readonly class Refinement
     ) {
     }
 
+    /** Whether it is a finding of this kind that tells this place, look or moment. */
     public function matches(Finding $finding): bool
     {
         return in_array($finding->kind, $this->findings, true) && match ($this->kind) {

@@ -28,6 +28,7 @@ final readonly class SectionLayout
     {
     }
 
+    /** Places every section beside what it joins; millimetres. Derived. */
     public static function of(Basis $basis): self
     {
         $feet = $basis->feet();

@@ -70,6 +70,7 @@ final readonly class SectionMeasures
         $this->gateHeight = ($this->assembly->gating['gate_thickness'] ?? Size::usual(max(3.0, $this->wall * 0.8) / 1000))->millimetres();
     }
 
+    /** Top of the mould, mm: up to the metal in cup or basin, and over the casting with room. */
     public function top(): float
     {
         return max($this->gateLevel() + $this->head, $this->foot + $this->height + self::CLEARANCE_MM * 0.75);

@@ -23,6 +23,7 @@ final readonly class Calibration
     {
     }
 
+    /** No pours to learn from: nothing is corrected, and the spread is that of before. */
     public static function none(): self
     {
         return new self(0.0, self::PRIOR_DEVIATION, 0);

@@ -22,6 +22,7 @@ final readonly class Experience
     {
     }
 
+    /** Somebody without a record: nothing is calibrated. */
     public static function none(): self
     {
         return new self();

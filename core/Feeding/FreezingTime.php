@@ -23,6 +23,7 @@ use MoltenNotes\Core\Quantity\Time;
  */
 final class FreezingTime
 {
+    /** Seconds until solid by the plain rule; the mould is taken as at least 1 K colder than the liquidus. */
     public static function chvorinov(
         Alloy $alloy,
         MouldMaterial $mould,
@@ -37,6 +38,7 @@ final class FreezingTime
         return self::time($mould, $heat, $modulus, $alloy->liquidus->kelvin(), $mouldTemperature);
     }
 
+    /** Seconds until the last liquid is gone; the mould is taken as at least 1 K colder than the middle of the freezing range. */
     public static function lastLiquid(
         Alloy $alloy,
         MouldMaterial $mould,

@@ -25,6 +25,7 @@ final class Riser
     private const EFFICIENCY_INSULATED = 0.25;
     private const LIQUID_SHRINKAGE_PER_K = 0.012 / 100;
 
+    /** Diameter, m, of a cylinder as high as wide whose modulus is 1.2 times that of the section. Source: as the class says. */
     public static function byModulus(Length $sectionModulus): Length
     {
         return Length::fromSi(5 * self::MODULUS_FACTOR * $sectionModulus->si());

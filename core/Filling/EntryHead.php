@@ -27,6 +27,7 @@ final class EntryHead
         'lead' => 0.47,
     ];
 
+    /** Metres of metal above the slot; the slot is above zero. A family without a figure counts 1 N/m, recalled from memory. */
     public static function of(Alloy $alloy, Length $slot): Length
     {
         $skin = $alloy->has('dross_former') ? 2.0 : 1.0;

@@ -31,6 +31,7 @@ final class FluidLife
     private const FOAM_HEAT = 1.5e6;
     private const FOAM_CROWDING = 3.0;
 
+    /** Seconds; 0 where the metal has nothing left to give. Transfer W/m²K at the face; foam only in lost foam, kg/m³. */
     public static function of(
         Alloy $alloy,
         MouldMaterial $mould,
@@ -47,6 +48,7 @@ final class FluidLife
         return Time::fromSi(max($load / $transfer, (\M_PI / 4) * ($load / $mould->greed()) ** 2));
     }
 
+    /** Share frozen when a stream stops, 0…1. Source: M. C. Flemings, recalled from memory. */
     public static function shareSolid(FreezingClass $freezing): float
     {
         return self::SHARE_SOLID[$freezing->value];

@@ -20,16 +20,19 @@ final class Choke
     private const TAPERED = 0.85;
     private const STRAIGHT = 0.73;
 
+    /** Discharge coefficient c, without a unit. Source: as the class says. */
     public static function coefficient(bool $tapered): float
     {
         return $tapered ? self::TAPERED : self::STRAIGHT;
     }
 
+    /** Area of the narrowest place, m²; all given above zero, or nothing comes out that means anything. */
     public static function area(float $massKg, float $density, float $seconds, float $coefficient, float $headM): float
     {
         return $massKg / ($density * $seconds * $coefficient * sqrt(2 * Gravity::M_S2 * $headM));
     }
 
+    /** m³/s through the narrowest place; all given above zero. */
     public static function flow(float $areaM2, float $coefficient, float $headM): float
     {
         return $coefficient * $areaM2 * sqrt(2 * Gravity::M_S2 * $headM);

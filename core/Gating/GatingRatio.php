@@ -11,6 +11,7 @@ final readonly class GatingRatio
     {
     }
 
+    /** Ratio of a school for a family, else of the school, else 1 : 2 : 2. Source: row by row in the table. */
     public static function of(string $school, string $family): self
     {
         foreach ([$family, '*'] as $wanted) {
@@ -30,6 +31,7 @@ final readonly class GatingRatio
         return $member / min($this->sprue, $this->runner, $this->gates);
     }
 
+    /** As it is written: 1 : 2 : 2. */
     public function words(): string
     {
         return implode(

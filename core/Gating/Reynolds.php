@@ -10,6 +10,7 @@ namespace MoltenNotes\Core\Gating;
  */
 final class Reynolds
 {
+    /** kg/m³, m/s, m; null for a family whose viscosity the table does not have. */
     public static function of(string $family, float $density, float $speed, float $hydraulicDiameter): ?float
     {
         foreach (self::rows() as [$metal, $viscosity]) {

@@ -9,6 +9,7 @@ use MoltenNotes\Core\Quantity\Speed;
 /** The door to the table of speed limits. */
 final class SpeedLimit
 {
+    /** m/s at which the surface breaks; null for a family the table does not have. Source: row by row in the table. */
     public static function of(string $family): ?Speed
     {
         foreach (self::rows() as [$metal, $limit]) {

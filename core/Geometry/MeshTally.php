@@ -88,6 +88,7 @@ final class MeshTally
         return $rest;
     }
 
+    /** Whether each edge is run as often one way as the other and no triangle is without sense: the sums over all edges are nothing. */
     public function isClosed(): bool
     {
         return 0 === $this->edgeSum && 0 === $this->edgeParity && 0 === $this->senseless;

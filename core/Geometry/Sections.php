@@ -41,6 +41,7 @@ final readonly class Sections
         return $this->sections;
     }
 
+    /** Null when no section has this id. */
     public function get(string $id): ?Section
     {
         foreach ($this->sections as $section) {

@@ -17,6 +17,7 @@ enum Shape: string
     case Wedge = 'wedge';
     case Free = 'free';
 
+    /** What a caster calls it. */
     public function words(): string
     {
         return match ($this) {

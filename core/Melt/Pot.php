@@ -25,6 +25,7 @@ final readonly class Pot
     ) {
     }
 
+    /** Masses above zero, areas of what radiates. Source: crucible and emissivities common practice, recalled from memory. */
     public static function of(Alloy $alloy, Mass $metal, Mass $crucible, Area $wall, Area $top): self
     {
         // A clean bath of light metal shines and radiates little; the hotter metals are dull.

@@ -21,6 +21,7 @@ final class TemperatureLoss
     private const STEFAN_BOLTZMANN = 5.670374419e-8;
     private const MOST_ABOVE_K = 3000.0;
 
+    /** Temperature when it arrives; never below that of the air. */
     public static function after(Time $carry, Temperature $start, Temperature $air, Pot $pot): Temperature
     {
         return Temperature::fromSi(self::run($carry->si(), $start->kelvin(), $air->kelvin(), $pot, 1.0));

@@ -19,6 +19,7 @@ final class CopeLift
     private const BEARING_GREEN_PA = 35e3;
     private const BEARING_BONDED_PA = 350e3;
 
+    /** kg of lift: kg/m³ of the metal, m² it lies under, m of head above them. Source: hydrostatics. */
     public static function mass(float $density, float $area, float $head): float
     {
         return $density * $area * $head;
@@ -36,6 +37,7 @@ final class CopeLift
         return ($liftKg * Gravity::M_S2) / ($bonded ? self::BEARING_BONDED_PA : self::BEARING_GREEN_PA);
     }
 
+    /** kg to lay on the cope: kg of lift, kg of the cope itself, factor 1.5…2. Source: common practice. */
     public static function weights(float $lift, float $cope, float $factor): float
     {
         return max(0.0, $factor * $lift - $cope);

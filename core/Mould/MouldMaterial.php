@@ -51,6 +51,7 @@ final readonly class MouldMaterial
         return $this->conductivity / ($this->density * $this->heat);
     }
 
+    /** Heat leaves through the face alone: the mould itself takes it as fast as it comes. */
     public function isMetal(): bool
     {
         return 'metal_mould' === $this->process;
@@ -62,6 +63,7 @@ final readonly class MouldMaterial
         return $this->row->breathes;
     }
 
+    /** Moulding sand held together by a binder, by the table of processes. */
     public function isSandMould(): bool
     {
         return $this->row->bondedSand;

@@ -51,6 +51,7 @@ final class Remedies
         return array_values(array_filter(self::all(), static fn (Remedy $remedy): bool => $remedy->cause === $cause));
     }
 
+    /** Null when the table has no such remedy. */
     public static function find(string $code): ?Remedy
     {
         return self::all()[$code] ?? null;

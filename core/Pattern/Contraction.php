@@ -18,6 +18,7 @@ final readonly class Contraction
     {
     }
 
+    /** Each step below 1 (a fraction of its length). Source: as the class says. */
     public static function of(Ratio ...$steps): self
     {
         $factor = 1.0;

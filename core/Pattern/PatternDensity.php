@@ -10,6 +10,7 @@ use MoltenNotes\Core\Quantity\Estimate;
 /** The usual density of a pattern material. The door to its table. */
 final class PatternDensity
 {
+    /** kg/m³ with its spread; null when the material is not told or not in the table. Source: row by row in the table. */
     public static function usual(?string $material): ?Estimate
     {
         foreach (self::rows() as [$code, $low, $high]) {

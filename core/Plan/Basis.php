@@ -90,6 +90,7 @@ final readonly class Basis
         return $this->values->measurement($field)?->si();
     }
 
+    /** As told, else 20 °C. */
     public function air(): Temperature
     {
         return Temperature::fromSi($this->si('pour.ambient') ?? 293.15);
@@ -113,11 +114,13 @@ final readonly class Basis
         return $this->suitability()->mouldFreezesNothing($this->mouldTemperature());
     }
 
+    /** Castings in the mould, 1 or more; 1 when not told. */
     public function castings(): int
     {
         return max(1, $this->values->count('casting.count') ?? 1);
     }
 
+    /** Gates of the whole casting, 1 or more: told, else counted on the sections, else 1. */
     public function gates(): int
     {
         $onSections = array_sum(array_map(static fn ($section): int => $section->gates, $this->sections?->all() ?? []));
@@ -125,11 +128,13 @@ final readonly class Basis
         return max(1, $this->values->count('gating.gates') ?? ($onSections > 0 ? $onSections : 1));
     }
 
+    /** Code of the kind of fill; at the parting when not told. */
     public function fill(): string
     {
         return $this->values->choice('gating.fill') ?? 'parting';
     }
 
+    /** Code of the school of gating: of this attempt, else of the workshop, else unpressurised. */
     public function school(): string
     {
         return $this->values->choice('gating.school') ?? ($this->workshop->school ?? 'unpressurised');
@@ -199,6 +204,7 @@ final readonly class Basis
         return isset($this->bodies[$entry]) ? max(0.0, $height - $feet[$entry] - $this->bodies[$entry]->height) : null;
     }
 
+    /** A plain SI number in the caster's own unit. */
     public function shown(float $si, Dimension $dimension): string
     {
         return $this->format->si($si, $dimension);

@@ -26,6 +26,7 @@ final readonly class Levels
     ) {
     }
 
+    /** Heights as told, else from the sections, else by the kind of fill. */
     public static function of(Basis $basis): self
     {
         $height = $basis->castingHeight() ?? 0.0;

@@ -21,6 +21,7 @@ use MoltenNotes\Core\Plan\Stage\VentStage;
  */
 final class PlanCasting
 {
+    /** Every stage of the plan from one basis; what is not known is said in its stage, never guessed in silence. */
     public static function of(Basis $basis): CastingPlan
     {
         $pattern = PatternStage::compute($basis);

@@ -29,11 +29,13 @@ final readonly class Size
         return new self($metres, 'usual');
     }
 
+    /** Whether the caster said it; otherwise it was worked out or is usual. */
     public function isTold(): bool
     {
         return 'told' === $this->origin;
     }
 
+    /** For drawing, mm. */
     public function millimetres(): float
     {
         return 1000 * $this->metres;

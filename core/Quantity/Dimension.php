@@ -55,11 +55,13 @@ enum Dimension: string
         return self::TemperatureDifference === $this || self::Angle === $this;
     }
 
+    /** In words, as it stands in a sentence: specific heat, say. */
     public function words(): string
     {
         return str_replace('_', ' ', $this->value);
     }
 
+    /** The same with its article, for sentences. */
     public function withArticle(): string
     {
         return (in_array($this->value[0], ['a', 'e'], true) ? 'an ' : 'a ').$this->words();

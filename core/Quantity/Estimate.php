@@ -18,6 +18,7 @@ final readonly class Estimate
     {
     }
 
+    /** A quantity without a spread. */
     public static function exactly(ScalarQuantity $quantity): self
     {
         return self::exact($quantity::dimension(), $quantity->si());
@@ -37,6 +38,7 @@ final readonly class Estimate
         return self::between($quantity::dimension(), $quantity->si(), $quantity->si() - $half, $quantity->si() + $half);
     }
 
+    /** As it was told: its spread is what the caster gave, a range say. */
     public static function of(Measurement $measurement): self
     {
         return self::between(
@@ -107,16 +109,19 @@ final readonly class Estimate
         );
     }
 
+    /** The same, but nowhere below this SI number. */
     public function atLeast(float $si): self
     {
         return self::between($this->dimension, max($si, $this->si), max($si, $this->lowSi), max($si, $this->highSi));
     }
 
+    /** Sum of the same dimension; spreads add as intervals do. Source: interval arithmetic, derived. */
     public function plus(self $other): self
     {
         return self::through($this->dimension, static fn (float $a, float $b): float => $a + $b, $this, $other);
     }
 
+    /** By a plain factor; the spread goes with it. */
     public function times(float $factor): self
     {
         return self::between($this->dimension, $this->si * $factor, $this->lowSi * $factor, $this->highSi * $factor);
@@ -128,6 +133,7 @@ final readonly class Estimate
         return 0.0 === $this->si ? 0.0 : ($this->highSi - $this->lowSi) / 2 / abs($this->si);
     }
 
+    /** Whether the spread is below half a percent: then it is not shown. */
     public function isExact(): bool
     {
         return $this->relativeSpread() < 0.005;

@@ -61,6 +61,7 @@ final readonly class Money
         return new self($this->minor + $other->minor, $this->currency);
     }
 
+    /** As a decimal number with two places, 12.50. */
     public function decimal(): string
     {
         return sprintf('%s%d.%02d', $this->minor < 0 ? '-' : '', intdiv(abs($this->minor), 100), abs($this->minor) % 100);

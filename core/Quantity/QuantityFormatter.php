@@ -11,6 +11,7 @@ final readonly class QuantityFormatter
     {
     }
 
+    /** As it was told, a range as a range, in the caster's own unit. */
     public function measurement(Measurement $measurement): string
     {
         if (null === $measurement->upperSi) {
@@ -53,6 +54,7 @@ final readonly class QuantityFormatter
         return $this->join(self::twoFigures($unit->fromSi($estimate->si), $estimate->relativeSpread()), $unit);
     }
 
+    /** From least to most without the unit, in as many figures as the spread leaves. */
     public function span(Estimate $estimate): string
     {
         $unit = $this->unitFor(abs($estimate->si), $estimate->dimension);
@@ -76,11 +78,13 @@ final readonly class QuantityFormatter
         ) ?? $words;
     }
 
+    /** In the caster's own unit. */
     public function quantity(ScalarQuantity $quantity): string
     {
         return $this->si($quantity->si(), $quantity::dimension());
     }
 
+    /** A plain SI number of a dimension, in the caster's own unit. */
     public function si(float $si, Dimension $dimension): string
     {
         $unit = $this->unitFor(abs($si), $dimension);

@@ -52,6 +52,7 @@ abstract readonly class ScalarQuantity
         return new static($unit->toSi($value));
     }
 
+    /** In the SI unit of its dimension; finite. */
     public function si(): float
     {
         return $this->si;
@@ -63,6 +64,7 @@ abstract readonly class ScalarQuantity
         return UnitTable::get($unitCode)->fromSi($this->si);
     }
 
+    /** Of the same kind only. */
     public function isAbove(self $other): bool
     {
         return static::dimension() === $other::dimension() && $this->si > $other->si;

@@ -18,16 +18,19 @@ final readonly class Temperature extends ScalarQuantity
         return new self($celsius + 273.15);
     }
 
+    /** K, 0 or more. */
     public function kelvin(): float
     {
         return $this->si;
     }
 
+    /** °C, −273.15 or more. */
     public function celsius(): float
     {
         return $this->si - 273.15;
     }
 
+    /** This less the other, K; negative when this is colder. */
     public function minus(self $other): TemperatureDifference
     {
         return TemperatureDifference::fromSi($this->si - $other->si);

@@ -18,11 +18,13 @@ final readonly class Unit
     ) {
     }
 
+    /** From a number in this unit. */
     public function toSi(float $value): float
     {
         return $value * $this->factor + $this->offset;
     }
 
+    /** To a number in this unit. */
     public function fromSi(float $si): float
     {
         return ($si - $this->offset) / $this->factor;

@@ -28,11 +28,13 @@ final readonly class UnitPreferences
     {
     }
 
+    /** Degrees Celsius, kilograms, millimetres. */
     public static function metric(): self
     {
         return new self(self::METRIC);
     }
 
+    /** Degrees Fahrenheit, pounds, inches. */
     public static function imperial(): self
     {
         return new self(self::IMPERIAL);
@@ -59,6 +61,7 @@ final readonly class UnitPreferences
         return new self($along + $units + self::METRIC);
     }
 
+    /** The unit that a caster reads this dimension in. */
     public function unit(Dimension $dimension): Unit
     {
         return UnitTable::get($this->units[$dimension->value]);

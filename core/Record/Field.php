@@ -32,11 +32,13 @@ final readonly class Field
     ) {
     }
 
+    /** Null when it is no quantity. */
     public function dimension(): ?Dimension
     {
         return $this->unit?->dimension;
     }
 
+    /** Whether it means something with this process; with none told, only what every process has. */
     public function belongsTo(?string $process): bool
     {
         return null === $this->processes || null === $process || in_array($process, $this->processes, true);

@@ -13,6 +13,7 @@ final class Fields
     /** @var array<string, Field>|null */
     private static ?array $fields = null;
 
+    /** Null when the table has no such field. */
     public static function find(string $key): ?Field
     {
         return self::all()[$key] ?? null;

@@ -30,6 +30,7 @@ final class SectionsReader
     ];
     private const WORDS = ['shape', 'label', 'id', 'joins', 'sits', 'count', 'upright', 'gates', 'riser', 'vent', 'chill'];
 
+    /** Null when blank or refused; every fault is told to the reader with its pointer. */
     public static function read(mixed $raw, string $pointer, ValueReader $reader): ?Sections
     {
         if (!is_array($raw) || !array_is_list($raw)) {

@@ -111,6 +111,7 @@ final class ValueReader
         return $value instanceof Measurement ? $value : null;
     }
 
+    /** Null when blank or refused; the fault is kept with its pointer and the nearest word. */
     public function choice(string $list, mixed $raw, string $pointer): ?string
     {
         $known = Choices::list($list);
@@ -128,6 +129,7 @@ final class ValueReader
         return null;
     }
 
+    /** Null when blank or refused: too long, or no text. */
     public function text(mixed $raw, string $pointer): ?string
     {
         if (null === $raw || '' === $raw) {

@@ -11,6 +11,7 @@ use MoltenNotes\Core\Quantity\QuantityFormatter;
 /** A value of the record in words and the caster's units. */
 final class ValueWords
 {
+    /** A value of a field in the caster's own words and units; blank is “not noted”. */
     public static function of(string $field, Measurement|Sections|string|int|bool|null $value, QuantityFormatter $format): string
     {
         $known = Fields::find($field);

@@ -21,6 +21,7 @@ final readonly class Values
         return new self($values);
     }
 
+    /** Nothing told. */
     public static function none(): self
     {
         return new self([]);
@@ -64,6 +65,7 @@ final readonly class Values
         return is_bool($value) ? $value : null;
     }
 
+    /** Null when the casting is not described in sections. */
     public function sections(): ?Sections
     {
         $value = $this->get('casting.sections');

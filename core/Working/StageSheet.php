@@ -82,6 +82,7 @@ final class StageSheet
         $this->risks[] = ['code' => $code, 'words' => $words, 'subject' => $subject, 'standing' => $standing];
     }
 
+    /** A number that goes into a formula, with where it is from: typed, table, computed or assumed. */
     public function input(string $symbol, string $label, Estimate $value, string $origin = 'computed'): WorkingInput
     {
         return new WorkingInput(
@@ -92,6 +93,7 @@ final class StageSheet
         );
     }
 
+    /** All that was written on the sheet. */
     public function result(): StageResult
     {
         return new StageResult($this->figures, $this->missing, array_values($this->assumptions), $this->risks);

@@ -31,6 +31,7 @@ final class WorkshopReader
         'stock' => ['mass' => ['kg', 0, 10000], 'least' => ['kg', 0, 10000], 'loss' => ['percent', 0, 90]],
     ];
 
+    /** What cannot be read is told to the reader with its pointer; the rest is taken. */
     public static function read(mixed $raw, string $pointer, ValueReader $reader): Workshop
     {
         if (null === $raw) {

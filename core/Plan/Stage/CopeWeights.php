@@ -29,6 +29,7 @@ final class CopeWeights
     /** Lightly rammed sand, so that the cope is not thought heavier than it is, kg/m³. Common practice. */
     private const LIGHT_SAND = 1450.0;
 
+    /** Lift and weights in kg; the casting's volume in m³. Gives no number where the outline or the head cannot be told. */
     public static function add(Basis $basis, StageSheet $sheet, ?FromAbove $seen, ?float $castingVolume): void
     {
         $onFace = self::onFace($basis, $sheet, $seen);

@@ -58,6 +58,7 @@ final class FillStage
         return null === $basis->alloy || null === $basis->mould ? null : new self($basis, $basis->alloy, $basis->mould, $castingVolume);
     }
 
+    /** What the stage says while metal or mould are not chosen. */
     public static function blank(Basis $basis): StageResult
     {
         $sheet = new StageSheet($basis->format);

@@ -21,6 +21,7 @@ final readonly class PatternStage
     {
     }
 
+    /** Volume, mass and scale of the pattern, as far as the record tells them. */
     public static function compute(Basis $basis): self
     {
         $sheet = new StageSheet($basis->format);

@@ -26,6 +26,7 @@ final class VentStage
     /** Steam counts until a skin of metal can hold it back, some ten seconds. Common practice. */
     private const SKIN_S = 10.0;
 
+    /** Choke area m², fill time s, metal on arrival K: null where the stages before could not tell them. */
     public static function compute(Basis $basis, ?float $chokeArea, ?Estimate $fillTime, ?Estimate $arrival): StageResult
     {
         $sheet = new StageSheet($basis->format);
