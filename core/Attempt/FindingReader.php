@@ -21,44 +21,37 @@ final class FindingReader
             return null;
         }
         $reader->refuseUnknown($raw, self::PARTS, $pointer, 'record.unknown_part', 'This is not part of a finding.');
-        $kind = $raw['kind'] ?? null;
-        if (!is_string($kind) || !isset($vocabulary->defects[$kind])) {
-            $shown = is_string($kind) ? mb_substr(mb_scrub($kind), 0, 40) : gettype($kind);
-            $suggestion = Nearest::to($shown, array_keys($vocabulary->defects));
-            $reader->refuse(
-                $pointer.'/kind',
-                'record.unknown_code',
-                null === $kind
-                    ? 'Say what kind of defect it is.'
-                    : "“{$shown}” is not a defect we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"),
-            );
-
+        $kind = self::kind($raw['kind'] ?? null, $pointer.'/kind', $reader, $vocabulary);
+        if (null === $kind) {
             return null;
         }
 
         return new Finding(
             $kind,
-            self::codes('place', $raw['places'] ?? [], $pointer.'/places', $reader),
-            self::codes('look', $raw['looks'] ?? [], $pointer.'/looks', $reader),
+            $reader->choices('place', $raw['places'] ?? null, $pointer.'/places'),
+            $reader->choices('look', $raw['looks'] ?? null, $pointer.'/looks'),
             isset($raw['shown_at']) ? $reader->choice('shown_at', $raw['shown_at'], $pointer.'/shown_at') : null,
             isset($raw['severity']) ? $reader->choice('severity', $raw['severity'], $pointer.'/severity') : null,
             $reader->text($raw['note'] ?? null, $pointer.'/note'),
         );
     }
 
-    /** @return list<string> */
-    private static function codes(string $list, mixed $raw, string $pointer, ValueReader $reader): array
+    /** Code of a defect; null when it was refused, blank among it. */
+    public static function kind(mixed $raw, string $pointer, ValueReader $reader, Vocabulary $vocabulary): ?string
     {
-        if (!is_array($raw) || !array_is_list($raw)) {
-            $reader->refuse($pointer, 'record.not_a_list', 'This must be a list.');
-
-            return [];
+        if (is_string($raw) && isset($vocabulary->defects[$raw])) {
+            return $raw;
         }
-        $codes = [];
-        foreach ($raw as $index => $code) {
-            $codes[] = $reader->choice($list, $code, "{$pointer}/{$index}");
-        }
+        $shown = is_string($raw) ? mb_substr(mb_scrub($raw), 0, 40) : gettype($raw);
+        $suggestion = Nearest::to($shown, array_keys($vocabulary->defects));
+        $reader->refuse(
+            $pointer,
+            'record.unknown_code',
+            null === $raw
+                ? 'Say what kind of defect it is.'
+                : "“{$shown}” is not a defect we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"),
+        );
 
-        return array_values(array_unique(array_filter($codes, static fn (?string $code): bool => null !== $code)));
+        return null;
     }
 }

@@ -31,11 +31,7 @@ final class FreezingTime
         Temperature $metal,
         Temperature $mouldTemperature,
     ): Time {
-        $heat =
-            $alloy->densityLiquid->si() *
-            ($alloy->latentHeat->si() + $alloy->heatLiquid->si() * max(0.0, $alloy->superheatAt($metal)->si()));
-
-        return self::time($mould, $heat, $modulus, $alloy->liquidus->kelvin(), $mouldTemperature);
+        return self::time($mould, self::liquidHeat($alloy, $metal), $modulus, $alloy->liquidus->kelvin(), $mouldTemperature);
     }
 
     /** Seconds until the last liquid is gone; the mould is taken as at least 1 K colder than the middle of the freezing range. */
@@ -47,12 +43,16 @@ final class FreezingTime
         Temperature $mouldTemperature,
     ): Time {
         $heat =
-            $alloy->densityLiquid->si() *
-            ($alloy->latentHeat->si() +
-                $alloy->heatLiquid->si() * max(0.0, $alloy->superheatAt($metal)->si()) +
-                $alloy->heatSolid->si() * $alloy->freezingRange()->si());
+            self::liquidHeat($alloy, $metal) + $alloy->densityLiquid->si() * $alloy->heatSolid->si() * $alloy->freezingRange()->si();
 
         return self::time($mould, $heat, $modulus, ($alloy->liquidus->kelvin() + $alloy->solidus->kelvin()) / 2, $mouldTemperature);
+    }
+
+    /** J/m³ given up by freezing, and by the superheat before it. */
+    private static function liquidHeat(Alloy $alloy, Temperature $metal): float
+    {
+        return $alloy->densityLiquid->si() *
+            ($alloy->latentHeat->si() + $alloy->heatLiquid->si() * max(0.0, $alloy->superheatAt($metal)->si()));
     }
 
     private static function time(

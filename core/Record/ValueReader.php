@@ -111,7 +111,7 @@ final class ValueReader
         return $value instanceof Measurement ? $value : null;
     }
 
-    /** Null when blank or refused; the fault is kept with its pointer and the nearest word. */
+    /** Null when refused, blank among it; the fault is kept with its pointer and the nearest word. */
     public function choice(string $list, mixed $raw, string $pointer): ?string
     {
         $known = Choices::list($list);
@@ -127,6 +127,29 @@ final class ValueReader
         );
 
         return null;
+    }
+
+    /**
+     * Each once; what is refused is left out, its fault kept with its pointer. Null is an empty list.
+     *
+     * @return list<string>
+     */
+    public function choices(string $list, mixed $raw, string $pointer): array
+    {
+        if (null === $raw) {
+            return [];
+        }
+        if (!is_array($raw) || !array_is_list($raw)) {
+            $this->refuse($pointer, 'record.not_a_list', 'This must be a list.');
+
+            return [];
+        }
+        $codes = [];
+        foreach ($raw as $index => $code) {
+            $codes[] = $this->choice($list, $code, "{$pointer}/{$index}");
+        }
+
+        return array_values(array_unique(array_filter($codes, static fn (?string $code): bool => null !== $code)));
     }
 
     /** Null when blank or refused: too long, or no text. */

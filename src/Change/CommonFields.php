@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Change;
 
+use MoltenNotes\Core\Geometry\Sections;
+use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\ValueReader;
 
 /** Readers for what several kinds of record have: a name, a day, a mark. */
@@ -46,23 +48,12 @@ final class CommonFields
         return $date;
     }
 
-    /** @return list<string> codes of the list, each once */
-    public static function codes(string $list, mixed $raw, string $pointer, ValueReader $reader): array
+    /** What a value of a record may be; a number without a unit is none. */
+    public static function told(mixed $value): Measurement|Sections|string|int|bool|null
     {
-        if (null === $raw) {
-            return [];
-        }
-        if (!is_array($raw) || !array_is_list($raw)) {
-            $reader->refuse($pointer, 'record.not_a_list', 'This must be a list.');
-
-            return [];
-        }
-        $codes = [];
-        foreach ($raw as $index => $code) {
-            $codes[] = $reader->choice($list, $code, "{$pointer}/{$index}");
-        }
-
-        return array_values(array_unique(array_filter($codes, static fn (?string $code): bool => null !== $code)));
+        return $value instanceof Measurement || $value instanceof Sections || is_string($value) || is_int($value) || is_bool($value)
+            ? $value
+            : null;
     }
 
     public static function unknown(string $pointer, ValueReader $reader, string $of): null

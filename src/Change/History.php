@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Change;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\ParameterType;
 use MoltenNotes\App\Account\Caster;
@@ -124,7 +125,7 @@ final readonly class History
             [...$ids, $caster->id()->toBinary()],
         );
         $shown = array_slice($page, 0, self::PAGE);
-        $commands = $this->commands(array_column($shown, 'command_id'), $ids, new FieldWords($caster->units(), $this->names($caster)));
+        $commands = $this->commands(array_column($shown, 'command_id'), $ids, $caster);
 
         return ['commands' => $commands, 'older' => count($page) > self::PAGE ? (int) $shown[self::PAGE - 1]['latest'] : null];
     }
@@ -135,7 +136,7 @@ final readonly class History
      *
      * @return list<array<string, mixed>>
      */
-    private function commands(array $ids, array $about, FieldWords $words): array
+    private function commands(array $ids, array $about, Caster $caster): array
     {
         if ([] === $ids) {
             return [];
@@ -154,7 +155,9 @@ final readonly class History
             [...$ids, ...$about],
         );
         $commands = array_fill_keys($ids, null);
-        foreach ($rows as $row) {
+        $told = array_map(static fn (array $row): array => [self::value($row['was']), self::value($row['became'])], $rows);
+        $words = new FieldWords($caster->units(), $this->names(array_merge(...$told), $caster));
+        foreach ($rows as $index => $row) {
             $commands[$row['command_id']] ??= [
                 'id' => Uuid::fromBinary($row['command_id'])->toRfc4122(),
                 'device' => $row['device'],
@@ -164,8 +167,7 @@ final readonly class History
                 'taken_back' => null !== $row['undone'],
                 'changes' => [],
             ];
-            $was = self::value($row['was']);
-            $became = self::value($row['became']);
+            [$was, $became] = $told[$index];
             $commands[$row['command_id']]['changes'][] = [
                 'part' => $row['part'],
                 'id' => Uuid::fromBinary($row['record_id'])->toRfc4122(),
@@ -179,17 +181,31 @@ final readonly class History
         return array_values(array_filter($commands));
     }
 
-    /** @return array<string, string> record id → what it is called: those that a field may name, the latest of them */
-    private function names(Caster $caster): array
+    /**
+     * What the records are called that these values name.
+     *
+     * @param array<mixed> $values
+     *
+     * @return array<string, string> record id → its name
+     */
+    private function names(array $values, Caster $caster): array
     {
+        $ids = array_filter($values, static fn (mixed $value): bool => is_string($value) && Uuid::isValid($value));
+        if ([] === $ids) {
+            return [];
+        }
         /** @var list<array{id: string, name: string}> $rows */
         $rows = $this->storage->fetchAllAssociative(
-            "(SELECT id, name FROM casting WHERE caster_id = :caster ORDER BY updated_at DESC LIMIT 500)
+            "(SELECT id, name FROM casting WHERE caster_id = :caster AND id IN (:ids))
              UNION ALL (SELECT id, COALESCE(name, CONCAT('melt of ', DATE_FORMAT(melted_on, '%e %b %Y')), 'a melt') AS name
-                 FROM heat WHERE caster_id = :caster ORDER BY melted_on DESC LIMIT 500)
+                 FROM heat WHERE caster_id = :caster AND id IN (:ids))
              UNION ALL (SELECT a.id, CONCAT(c.name, ', no. ', a.number) AS name FROM attempt a
-                 JOIN casting c ON c.id = a.casting_id WHERE a.caster_id = :caster ORDER BY a.happened_on DESC LIMIT 500)",
-            ['caster' => $caster->id()->toBinary()],
+                 JOIN casting c ON c.id = a.casting_id WHERE a.caster_id = :caster AND a.id IN (:ids))",
+            [
+                'caster' => $caster->id()->toBinary(),
+                'ids' => array_values(array_unique(array_map(static fn (string $id): string => Uuid::fromString($id)->toBinary(), $ids))),
+            ],
+            ['ids' => ArrayParameterType::BINARY],
         );
 
         return array_combine(
@@ -207,7 +223,10 @@ final readonly class History
      */
     public function withWhoAndWhen(array $clashes, Caster $caster): array
     {
-        $words = new FieldWords($caster->units(), $this->names($caster));
+        $values = array_merge(
+            ...array_map(static fn (ClashingField $clash): array => [$clash->wanted->was, $clash->to, $clash->stored], $clashes),
+        );
+        $words = new FieldWords($caster->units(), $this->names($values, $caster));
         $told = static fn (string $field, mixed $plain): array => ['raw' => $plain, 'shown' => $words->words($field, $plain)];
 
         return array_map(function (ClashingField $clash) use ($words, $told): array {

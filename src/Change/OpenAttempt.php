@@ -12,9 +12,7 @@ use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\Diagnosis\Catalogue;
-use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\NextAttempt\Change;
-use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\Nearest;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\UnknownField;
@@ -108,11 +106,7 @@ final class OpenAttempt implements OpenRecord
     {
         [$group, $key] = self::parted($field);
         match ($group) {
-            'planned', 'made' => $this->attempt->setValue(
-                $group,
-                $key,
-                $value instanceof Measurement || $value instanceof Sections || (is_scalar($value) && !is_float($value)) ? $value : null,
-            ),
+            'planned', 'made' => $this->attempt->setValue($group, $key, CommonFields::told($value)),
             'observations' => $this->attempt->notice($key, true === $value),
             'answers' => $this->attempt->answer($key, in_array($value, ['yes', 'no', 'unclear'], true) ? $value : null),
             'opinions' => $this->opine($key, $value),

@@ -9,8 +9,8 @@ use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\RecordedFinding;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\Core\Attempt\Finding;
+use MoltenNotes\Core\Attempt\FindingReader;
 use MoltenNotes\Core\Attempt\Vocabulary;
-use MoltenNotes\Core\Quantity\Nearest;
 use MoltenNotes\Core\Record\ValueReader;
 use Symfony\Component\Uid\Uuid;
 
@@ -50,9 +50,9 @@ final class OpenFinding implements OpenRecord
     public function read(string $field, mixed $raw, string $pointer, ValueReader $reader): mixed
     {
         return match ($field) {
-            'kind' => self::kind($raw, $pointer, $reader),
-            'places' => CommonFields::codes('place', $raw, $pointer, $reader),
-            'looks' => CommonFields::codes('look', $raw, $pointer, $reader),
+            'kind' => FindingReader::kind($raw, $pointer, $reader, Vocabulary::standard()),
+            'places' => $reader->choices('place', $raw, $pointer),
+            'looks' => $reader->choices('look', $raw, $pointer),
             'shown_at', 'severity' => null === $raw ? null : $reader->choice($field, $raw, $pointer),
             'note' => $reader->text($raw, $pointer),
             'attempt' => $this->attempt($raw, $pointer, $reader),
@@ -104,25 +104,6 @@ final class OpenFinding implements OpenRecord
             ),
         );
         $this->finding->touch($now);
-    }
-
-    private static function kind(mixed $raw, string $pointer, ValueReader $reader): ?string
-    {
-        $defects = Vocabulary::standard()->defects;
-        if (is_string($raw) && isset($defects[$raw])) {
-            return $raw;
-        }
-        $shown = is_string($raw) ? mb_substr(mb_scrub($raw), 0, 40) : gettype($raw);
-        $suggestion = Nearest::to($shown, array_keys($defects));
-        $reader->refuse(
-            $pointer,
-            'record.unknown_code',
-            null === $raw
-                ? 'Say what kind of defect it is.'
-                : "“{$shown}” is not a defect we know.".(null === $suggestion ? '' : " Did you mean {$suggestion}?"),
-        );
-
-        return null;
     }
 
     private function attempt(mixed $raw, string $pointer, ValueReader $reader): ?Attempt

@@ -6,8 +6,6 @@ namespace MoltenNotes\App\Change;
 
 use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Notebook;
-use MoltenNotes\Core\Geometry\Sections;
-use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\ValueReader;
 use Symfony\Component\Uid\Uuid;
@@ -72,10 +70,7 @@ final class OpenHeat implements OpenRecord
             'name' => $this->heat->rename(is_string($value) ? $value : null),
             'melted_on' => $this->heat->meltOn($value instanceof \DateTimeImmutable ? $value : null),
             'binned' => $this->heat->bin(true === $value ? $this->now : null),
-            default => $this->heat->setValue(
-                $field,
-                $value instanceof Measurement || $value instanceof Sections || (is_scalar($value) && !is_float($value)) ? $value : null,
-            ),
+            default => $this->heat->setValue($field, CommonFields::told($value)),
         };
     }
 

@@ -30,6 +30,11 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Index(columns: ['caster_id', 'happened_on', 'id'], name: 'attempt_ledger')]
 class Attempt
 {
+    use Binnable {
+        bin as private binAlone;
+    }
+    use Versioned;
+
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;
@@ -69,10 +74,6 @@ class Attempt
     #[ORM\Column(length: 120, nullable: true)]
     private ?string $name = null;
 
-    /** Since when it is in the bin; null while it is not. */
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $binnedAt = null;
-
     /** Whether it went there with its casting, and comes back with it. */
     #[ORM\Column]
     private bool $binnedWithCasting = false;
@@ -93,13 +94,6 @@ class Attempt
 
     #[ORM\Column]
     private \DateTimeImmutable $createdAt;
-
-    #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
-    private \DateTimeImmutable $updatedAt;
-
-    #[ORM\Version]
-    #[ORM\Column(type: Types::INTEGER)]
-    private int $version = 1;
 
     /** @var Collection<string, AttemptValue> */
     #[ORM\OneToMany(
@@ -233,13 +227,8 @@ class Attempt
     /** Into the bin, or out of it. */
     public function bin(?\DateTimeImmutable $at): void
     {
-        $this->binnedAt = $at;
+        $this->binAlone($at);
         $this->binnedWithCasting = false;
-    }
-
-    public function binnedAt(): ?\DateTimeImmutable
-    {
-        return $this->binnedAt;
     }
 
     /** Brings the columns that lists and filters read up to what the values say; the heat's are among them. */
@@ -249,14 +238,6 @@ class Attempt
         $this->process = $all->choice('mould.process');
         $this->alloy = $all->choice('metal.alloy');
         $this->pourTemperatureK = $all->measurement('pour.temperature')?->si();
-    }
-
-    /** Every write to an attempt or its parts raises its version, so that two devices notice each other. */
-    public function touch(\DateTimeImmutable $now): void
-    {
-        $this->caster->recordsChanged();
-        // A second save within the same second must still change the column.
-        $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
     }
 
     public function toRecord(History $history, ?Workshop $workshop, Experience $experience = new Experience()): AttemptRecord
@@ -447,11 +428,6 @@ class Attempt
     public function pourTemperatureK(): ?float
     {
         return $this->pourTemperatureK;
-    }
-
-    public function version(): int
-    {
-        return $this->version;
     }
 
     public function updatedAt(): \DateTimeImmutable

@@ -16,6 +16,9 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Index(columns: ['caster_id', 'updated_at'])]
 class Casting
 {
+    use Binnable;
+    use Versioned;
+
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;
@@ -38,17 +41,6 @@ class Casting
 
     #[ORM\Column]
     private \DateTimeImmutable $createdAt;
-
-    #[ORM\Column]
-    private \DateTimeImmutable $updatedAt;
-
-    /** Since when it is in the bin; null while it is not. */
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $binnedAt = null;
-
-    #[ORM\Version]
-    #[ORM\Column(type: Types::INTEGER)]
-    private int $version = 1;
 
     public function __construct(
         Uuid $id,
@@ -89,25 +81,6 @@ class Casting
         $this->note = $note;
     }
 
-    /** Into the bin, or out of it; its attempts go with it. */
-    public function bin(?\DateTimeImmutable $at): void
-    {
-        $this->binnedAt = $at;
-    }
-
-    /** Every write raises the version. */
-    public function touch(\DateTimeImmutable $now): void
-    {
-        $this->caster->recordsChanged();
-        // A second save within the same second must still change the column.
-        $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
-    }
-
-    public function binnedAt(): ?\DateTimeImmutable
-    {
-        return $this->binnedAt;
-    }
-
     public function id(): Uuid
     {
         return $this->id;
@@ -127,11 +100,6 @@ class Casting
     public function purpose(): ?string
     {
         return Choices::known('purpose', $this->purpose);
-    }
-
-    public function version(): int
-    {
-        return $this->version;
     }
 
     /** @return array<string, mixed> */

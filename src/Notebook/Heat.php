@@ -20,6 +20,9 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Index(columns: ['caster_id', 'melted_on'])]
 class Heat
 {
+    use Binnable;
+    use Versioned;
+
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;
@@ -34,17 +37,6 @@ class Heat
     /** What the caster calls it: "the big one of Saturday". */
     #[ORM\Column(length: 120, nullable: true)]
     private ?string $name = null;
-
-    /** Since when it is in the bin; null while it is not. */
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $binnedAt = null;
-
-    #[ORM\Version]
-    #[ORM\Column(type: Types::INTEGER)]
-    private int $version = 1;
-
-    #[ORM\Column]
-    private \DateTimeImmutable $updatedAt;
 
     /** @var Collection<string, HeatValue> */
     #[ORM\OneToMany(
@@ -88,28 +80,9 @@ class Heat
         $this->meltedOn = $day;
     }
 
-    /** Into the bin, or out of it. */
-    public function bin(?\DateTimeImmutable $at): void
-    {
-        $this->binnedAt = $at;
-    }
-
-    /** Every write raises the version. */
-    public function touch(\DateTimeImmutable $now): void
-    {
-        $this->caster->recordsChanged();
-        // A second save within the same second must still change the column.
-        $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
-    }
-
     public function name(): ?string
     {
         return $this->name;
-    }
-
-    public function binnedAt(): ?\DateTimeImmutable
-    {
-        return $this->binnedAt;
     }
 
     public function id(): Uuid
@@ -120,11 +93,6 @@ class Heat
     public function caster(): Caster
     {
         return $this->caster;
-    }
-
-    public function version(): int
-    {
-        return $this->version;
     }
 
     public function meltedOn(): ?\DateTimeImmutable

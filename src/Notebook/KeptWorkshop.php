@@ -14,6 +14,8 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'workshop')]
 class KeptWorkshop
 {
+    use Versioned;
+
     #[ORM\Id]
     #[ORM\OneToOne(targetEntity: Caster::class)]
     #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
@@ -22,13 +24,6 @@ class KeptWorkshop
     /** The settings; whatever of them no longer fits is kept and shown. */
     #[ORM\Column(type: Types::JSON)]
     private mixed $content = [];
-
-    #[ORM\Column]
-    private \DateTimeImmutable $updatedAt;
-
-    #[ORM\Version]
-    #[ORM\Column(type: Types::INTEGER)]
-    private int $version = 1;
 
     public function __construct(Caster $caster, \DateTimeImmutable $now)
     {
@@ -57,18 +52,5 @@ class KeptWorkshop
         $settings = $this->settings();
         $settings[$setting] = $value;
         $this->content = array_filter($settings, static fn (mixed $kept): bool => null !== $kept);
-    }
-
-    public function version(): int
-    {
-        return $this->version;
-    }
-
-    /** Every write raises the version. */
-    public function touch(\DateTimeImmutable $now): void
-    {
-        $this->caster->recordsChanged();
-        // A second save within the same second must still change the row.
-        $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
     }
 }

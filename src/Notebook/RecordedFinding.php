@@ -16,6 +16,8 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'finding')]
 class RecordedFinding
 {
+    use Binnable;
+
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;
@@ -43,10 +45,6 @@ class RecordedFinding
 
     #[ORM\Column(type: Types::TEXT, nullable: true)]
     private ?string $note = null;
-
-    /** Since when it is in the bin; null while it is not. */
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $binnedAt = null;
 
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $updatedAt;
@@ -78,12 +76,6 @@ class RecordedFinding
         $this->attempt = $attempt;
     }
 
-    /** Into the bin, or out of it. */
-    public function bin(?\DateTimeImmutable $at): void
-    {
-        $this->binnedAt = $at;
-    }
-
     /** Every write raises the version of the finding, and that of its attempt: another diagnosis follows from it. */
     public function touch(\DateTimeImmutable $now): void
     {
@@ -94,11 +86,6 @@ class RecordedFinding
     public function version(): int
     {
         return $this->version;
-    }
-
-    public function binnedAt(): ?\DateTimeImmutable
-    {
-        return $this->binnedAt;
     }
 
     public function toFinding(): Finding

@@ -15,6 +15,9 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Index(columns: ['caster_id', 'kind', 'place'])]
 class WorkshopRow
 {
+    use Binnable;
+    use Versioned;
+
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;
@@ -33,17 +36,6 @@ class WorkshopRow
     /** Its columns as they are read; whatever of it no longer fits is kept and shown. */
     #[ORM\Column(type: Types::JSON)]
     private mixed $content = [];
-
-    /** Since when it is in the bin; null while it is not. */
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $binnedAt = null;
-
-    #[ORM\Column]
-    private \DateTimeImmutable $updatedAt;
-
-    #[ORM\Version]
-    #[ORM\Column(type: Types::INTEGER)]
-    private int $version = 1;
 
     public function __construct(Uuid $id, Caster $caster, string $kind, int $place, \DateTimeImmutable $now)
     {
@@ -69,16 +61,6 @@ class WorkshopRow
         return $this->kind;
     }
 
-    public function version(): int
-    {
-        return $this->version;
-    }
-
-    public function binnedAt(): ?\DateTimeImmutable
-    {
-        return $this->binnedAt;
-    }
-
     /** @return array<string, mixed> */
     public function content(): array
     {
@@ -95,19 +77,5 @@ class WorkshopRow
         $content = $this->content();
         $content[$column] = $value;
         $this->content = array_filter($content, static fn (mixed $kept): bool => null !== $kept);
-    }
-
-    /** Into the bin, or out of it. */
-    public function bin(?\DateTimeImmutable $at): void
-    {
-        $this->binnedAt = $at;
-    }
-
-    /** Every write raises the version. */
-    public function touch(\DateTimeImmutable $now): void
-    {
-        $this->caster->recordsChanged();
-        // A second save within the same second must still change the column.
-        $this->updatedAt = $now > $this->updatedAt ? $now : $this->updatedAt->modify('+1 second');
     }
 }

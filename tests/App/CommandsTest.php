@@ -329,6 +329,17 @@ final class CommandsTest extends ApiTestCase
         );
         self::assertSame('blowhole', $this->call('GET', "/api/attempts/{$other['id']}")['findings'][0]['kind']);
         self::assertSame([2], array_column((array) $this->call('GET', "/api/castings/{$from}")['trail'], 'number'));
+
+        // The history calls what was moved by name, not by number.
+        $history = $this->call('GET', "/api/attempts/{$attempt['id']}/history")['commands'];
+        $move = array_column(array_merge(...array_column($history, 'changes')), null, 'field')['casting'];
+        self::assertSame(['Cleat', 'Fairlead'], [$move['was']['shown'], $move['became']['shown']]);
+        $set = ['casting' => ['was' => $from, 'to' => $this->casting('Oar handle')]];
+        $clash = $this->change([['part' => 'attempt', 'id' => $attempt['id'], 'set' => $set]], 409)['clashes'][0];
+        self::assertSame(
+            ['Cleat', 'Oar handle', 'Fairlead'],
+            [$clash['was']['shown'], $clash['yours']['shown'], $clash['stored']['shown']],
+        );
     }
 
     public function testANextAttemptThrownAwayOpensItsSheetAgain(): void

@@ -43,6 +43,27 @@ const problem = (status: number, more: object) =>
     headers: { 'Content-Type': 'application/problem+json' },
   });
 
+const told = (raw: string | null) => ({ raw, shown: String(raw) });
+
+/** The note of the attempt was changed by another device too. */
+const clashing = () =>
+  problem(409, {
+    clashes: [
+      {
+        pointer: '/changes/0/set/note',
+        part: 'attempt',
+        id: 'a',
+        field: 'note',
+        label: 'Note',
+        was: told(null),
+        yours: told('mine'),
+        stored: told('theirs'),
+        device: 'Phone',
+        changed_at: null,
+      },
+    ],
+  });
+
 async function draft(record: string, account = 'me'): Promise<Draft> {
   const made = new Draft(account, record);
   await made.ready;
@@ -193,26 +214,10 @@ describe('the outbox', () => {
 
   it('puts a clash before the caster, and sends what was chosen as another command', async () => {
     const bodies: CommandEntry[] = [];
-    const told = (raw: string | null) => ({ raw, shown: String(raw) });
     server.answer = (body) => {
       bodies.push(body as CommandEntry);
       if (bodies.length > 1) return done(body);
-      return problem(409, {
-        clashes: [
-          {
-            pointer: '/changes/0/set/note',
-            part: 'attempt',
-            id: 'a',
-            field: 'note',
-            label: 'Note',
-            was: told(null),
-            yours: told('mine'),
-            stored: told('theirs'),
-            device: 'Phone',
-            changed_at: null,
-          },
-        ],
-      });
+      return clashing();
     };
     const box = outbox();
     const { outcome } = await saved(box, 'attempt o5', 'mine');
@@ -226,24 +231,7 @@ describe('the outbox', () => {
   });
 
   it('drops its own side of a clash where the stored one was chosen', async () => {
-    const told = (raw: string | null) => ({ raw, shown: String(raw) });
-    server.answer = () =>
-      problem(409, {
-        clashes: [
-          {
-            pointer: '',
-            part: 'attempt',
-            id: 'a',
-            field: 'note',
-            label: 'Note',
-            was: told(null),
-            yours: told('mine'),
-            stored: told('theirs'),
-            device: null,
-            changed_at: null,
-          },
-        ],
-      });
+    server.answer = () => clashing();
     const box = outbox();
     await saved(box, 'attempt o6', 'mine');
     const [waiting] = await device.outbox.toArray();
@@ -252,30 +240,12 @@ describe('the outbox', () => {
   });
 
   it('holds back what a clash is about and lets the rest go on', async () => {
-    const told = (raw: string | null) => ({ raw, shown: String(raw) });
     const sent: string[] = [];
     server.answer = (body) => {
       const { changes } = body as CommandEntry;
       const note = String(changes[0]?.set?.['note']?.to);
       sent.push(note);
-      return note === 'mine'
-        ? problem(409, {
-            clashes: [
-              {
-                pointer: '',
-                part: 'attempt',
-                id: 'a',
-                field: 'note',
-                label: 'Note',
-                was: told(null),
-                yours: told('mine'),
-                stored: told('theirs'),
-                device: null,
-                changed_at: null,
-              },
-            ],
-          })
-        : done(body);
+      return note === 'mine' ? clashing() : done(body);
     };
     const box = outbox();
     await saved(box, 'attempt o7', 'mine');
