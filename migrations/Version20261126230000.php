@@ -49,8 +49,17 @@ final class Version20261126230000 extends AbstractMigration
             'ALTER TABLE finding ADD binned_at DATETIME DEFAULT NULL, ADD updated_at DATETIME DEFAULT NULL, ADD version INT DEFAULT 1 '
                 .'NOT NULL',
         );
-        foreach (['attempt', 'heat', 'casting'] as $table) {
-            $this->addSql("CREATE INDEX {$table}_in_bin ON {$table} (caster_id, binned_at)");
+        // Lists leave out what is in the bin: an index that did not know of it would read row after row to find out.
+        foreach (
+            [
+                ['attempt', 'attempt_ledger', 'attempt_ledger', 'caster_id, binned_at, happened_on, id'],
+                ['attempt', 'attempt_by_verdict', 'attempt_by_verdict', 'caster_id, verdict, binned_at, happened_on, id'],
+                ['casting', 'IDX_D11BBA50DB71008343625D9F', 'casting_list', 'caster_id, binned_at, updated_at, id'],
+                ['heat', 'IDX_BA44E6F8DB710083C5927F17', 'heat_list', 'caster_id, binned_at, melted_on'],
+            ] as [$table, $old, $index, $columns]
+        ) {
+            $this->addSql("DROP INDEX {$old} ON {$table}");
+            $this->addSql("CREATE INDEX {$index} ON {$table} ({$columns})");
         }
         $this->addSql(
             'CREATE TABLE workshop_row (id BINARY(16) NOT NULL, caster_id BINARY(16) NOT NULL, kind VARCHAR(12) NOT NULL, place INT NOT '

@@ -27,7 +27,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity]
 #[ORM\Table(name: 'attempt')]
 #[ORM\UniqueConstraint(name: 'attempt_number', columns: ['casting_id', 'number'])]
-#[ORM\Index(columns: ['caster_id', 'happened_on', 'id'], name: 'attempt_ledger')]
+#[ORM\Index(columns: ['caster_id', 'binned_at', 'happened_on', 'id'], name: 'attempt_ledger')]
 class Attempt
 {
     use Binnable {

@@ -13,7 +13,7 @@ use Symfony\Component\Uid\Uuid;
 /** A thing to be made, with what counts as good, and the trail of attempts at it. */
 #[ORM\Entity]
 #[ORM\Table(name: 'casting')]
-#[ORM\Index(columns: ['caster_id', 'updated_at'])]
+#[ORM\Index(columns: ['caster_id', 'binned_at', 'updated_at', 'id'], name: 'casting_list')]
 class Casting
 {
     use Binnable;

@@ -17,7 +17,7 @@ use Symfony\Component\Uid\Uuid;
 /** One melt. It can fill several moulds, so several attempts may share it. */
 #[ORM\Entity]
 #[ORM\Table(name: 'heat')]
-#[ORM\Index(columns: ['caster_id', 'melted_on'])]
+#[ORM\Index(columns: ['caster_id', 'binned_at', 'melted_on'], name: 'heat_list')]
 class Heat
 {
     use Binnable;
