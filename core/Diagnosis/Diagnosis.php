@@ -30,7 +30,11 @@ final readonly class Diagnosis
     ) {
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array{basis: string, method: string, causes: list<array<string, mixed>>, cleared: list<array<string, mixed>>,
+     *     unexplained: list<array{sign: string, label: string, explained: float}>, next_checks: list<array<string, mixed>>,
+     *     workings: array<string, array<string, mixed>>} probabilities to four places
+     */
     public function toArray(): array
     {
         return [

@@ -135,11 +135,22 @@ final readonly class CastingPlan
     /** @return array<string, mixed> */
     public function toArray(QuantityFormatter $format): array
     {
+        return [
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'stages' => $this->stages($format),
+            'risks' => $this->risks(),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> each stage with its title, figures, gaps, assumptions and risks, in the order of the work */
+    public function stages(QuantityFormatter $format): array
+    {
         $stages = [];
         foreach ($this->stages as $code => $result) {
             $stages[] = ['stage' => $code, 'title' => self::TITLES[$code] ?? $code] + $result->toArray($format);
         }
 
-        return ['format' => self::FORMAT, 'version' => self::VERSION, 'stages' => $stages, 'risks' => $this->risks()];
+        return $stages;
     }
 }

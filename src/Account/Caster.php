@@ -169,20 +169,19 @@ class Caster implements UserInterface, PasswordAuthenticatedUserInterface
         return $this->name;
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function toAnswer(): CasterAnswer
     {
-        return [
-            'id' => $this->id->toRfc4122(),
-            'email' => $this->email,
-            'name' => $this->name,
-            'units' => $this->units()->toArray(),
-            'theme' => $this->theme,
-            'dismissed_cautions' => $this->dismissedCautions,
-            'idle_minutes' => $this->idleMinutes,
-            'single_keys' => $this->singleKeys,
-            'joined_on' => $this->joinedAt->format('Y-m-d'),
-        ];
+        return new CasterAnswer(
+            id: $this->id->toRfc4122(),
+            email: $this->email,
+            name: $this->name,
+            units: (object) $this->units()->toArray(),
+            theme: $this->theme,
+            dismissedCautions: $this->dismissedCautions,
+            idleMinutes: $this->idleMinutes,
+            singleKeys: $this->singleKeys,
+            joinedOn: $this->joinedAt->format('Y-m-d'),
+        );
     }
 
     /** @return list<string> */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Account;
 
 use Doctrine\ORM\EntityManagerInterface;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\JsonBody;
 use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\RejectedRecord;
 use Symfony\Bundle\SecurityBundle\Security;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 use Symfony\Component\Routing\Attribute\Route;
@@ -29,7 +29,7 @@ final readonly class ChangePasswordController
     }
 
     #[Route('/api/me/password', methods: ['PUT'])]
-    public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] Caster $caster): AnswerResponse
     {
         $body = JsonBody::of($request);
         $this->throttle->passwordChange($caster);

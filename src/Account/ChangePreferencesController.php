@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Account;
 
 use Doctrine\ORM\EntityManagerInterface;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\JsonBody;
 use MoltenNotes\Core\CoreError;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\RejectedRecord;
 use MoltenNotes\Core\Safety\Cautions;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -23,7 +23,7 @@ final readonly class ChangePreferencesController
     }
 
     #[Route('/api/me/preferences', methods: ['PATCH'])]
-    public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] Caster $caster): AnswerResponse
     {
         $body = JsonBody::of($request);
         $stored = $this->storage->find(Caster::class, $caster->id()) ?? $caster;

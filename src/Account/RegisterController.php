@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Account;
 
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\JsonBody;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -17,7 +17,7 @@ final readonly class RegisterController
     }
 
     #[Route('/api/casters', methods: ['POST'])]
-    public function __invoke(Request $request): JsonResponse
+    public function __invoke(Request $request): AnswerResponse
     {
         $body = JsonBody::of($request);
         $text = static fn (string $key): string => is_string($body[$key] ?? null) ? $body[$key] : '';

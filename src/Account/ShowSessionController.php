@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Account;
 
-use Symfony\Component\HttpFoundation\JsonResponse;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
@@ -15,7 +15,7 @@ final readonly class ShowSessionController
     }
 
     #[Route('/api/session', methods: ['GET', 'POST'])]
-    public function __invoke(#[CurrentUser] ?Caster $caster): JsonResponse
+    public function __invoke(#[CurrentUser] ?Caster $caster): AnswerResponse
     {
         // POST is answered by the firewall (json_login) before it gets here, unless the body was no JSON.
         return $this->view->response($caster);

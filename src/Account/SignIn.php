@@ -43,14 +43,15 @@ class SignIn
         return $this->id;
     }
 
-    /** @return array{id: string, device: string, started_at: string, last_seen_at: string} */
-    public function toArray(): array
+    /** @param Uuid|null $here the sign-in that asks */
+    public function toAnswer(?Uuid $here): SignInAnswer
     {
-        return [
-            'id' => $this->id->toRfc4122(),
-            'device' => $this->device,
-            'started_at' => $this->startedAt->format(\DATE_ATOM),
-            'last_seen_at' => $this->lastSeenAt->format(\DATE_ATOM),
-        ];
+        return new SignInAnswer(
+            id: $this->id->toRfc4122(),
+            device: $this->device,
+            startedAt: $this->startedAt->format(\DATE_ATOM),
+            lastSeenAt: $this->lastSeenAt->format(\DATE_ATOM),
+            here: true === $here?->equals($this->id),
+        );
     }
 }

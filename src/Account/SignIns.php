@@ -84,15 +84,13 @@ final readonly class SignIns
         return Caster::stored($row);
     }
 
-    /** @return list<array{id: string, device: string, started_at: string, last_seen_at: string, here: bool}> the latest first */
+    /** @return list<SignInAnswer> the latest first */
     public function of(Caster $caster): array
     {
         $here = $this->here();
         $all = $this->storage->getRepository(SignIn::class)->findBy(['caster' => $caster], ['lastSeenAt' => 'DESC', 'id' => 'DESC']);
 
-        $told = static fn (SignIn $one): array => $one->toArray() + ['here' => true === $here?->equals($one->id())];
-
-        return array_map($told, $all);
+        return array_map(static fn (SignIn $one): SignInAnswer => $one->toAnswer($here), $all);
     }
 
     /** @return bool whether there was such a sign-in */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Account;
 
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Ids;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
@@ -18,13 +18,13 @@ final readonly class SignInsController
     }
 
     #[Route('/api/me/sign-ins', methods: ['GET'])]
-    public function show(#[CurrentUser] Caster $caster): JsonResponse
+    public function show(#[CurrentUser] Caster $caster): AnswerResponse
     {
-        return new JsonResponse(['sign_ins' => $this->signIns->of($caster)]);
+        return new AnswerResponse(new SignInsAnswer($this->signIns->of($caster)));
     }
 
     #[Route('/api/me/sign-ins', methods: ['DELETE'])]
-    public function endOthers(#[CurrentUser] Caster $caster): JsonResponse
+    public function endOthers(#[CurrentUser] Caster $caster): AnswerResponse
     {
         $this->signIns->endElsewhere($caster);
         $this->log->note('signed_out_elsewhere', $caster);
@@ -33,7 +33,7 @@ final readonly class SignInsController
     }
 
     #[Route('/api/me/sign-ins/{id}', methods: ['DELETE'])]
-    public function end(string $id, #[CurrentUser] Caster $caster): JsonResponse
+    public function end(string $id, #[CurrentUser] Caster $caster): AnswerResponse
     {
         if (!$this->signIns->end($caster, Ids::of($id, 'sign-in'))) {
             throw RecordNotFound::named('sign-in');

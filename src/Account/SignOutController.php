@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Account;
 
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use Symfony\Bundle\SecurityBundle\Security;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class SignOutController
@@ -15,7 +15,7 @@ final readonly class SignOutController
     }
 
     #[Route('/api/session', methods: ['DELETE'])]
-    public function __invoke(): JsonResponse
+    public function __invoke(): AnswerResponse
     {
         $caster = $this->security->getUser();
         if ($caster instanceof Caster) {

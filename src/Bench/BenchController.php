@@ -7,11 +7,11 @@ namespace MoltenNotes\App\Bench;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\LogPour\AttemptView;
+use MoltenNotes\App\LogPour\AttemptLineAnswer;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\NextAttempt\Remedies;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
@@ -28,30 +28,33 @@ final readonly class BenchController
     }
 
     #[Route('/api/bench', methods: ['GET'])]
-    public function __invoke(#[CurrentUser] Caster $caster): JsonResponse
+    public function __invoke(#[CurrentUser] Caster $caster): AnswerResponse
     {
         $open = $this->open($caster);
         $changed = $this->changed(array_values(array_filter(array_column($open, 'previous_id'))));
 
-        return new JsonResponse([
-            'waiting' => array_map(
-                static fn (array $waiting): array => $waiting['line'] + [
-                    'waits_for' => $waiting['waits_for'],
-                    'findings' => $waiting['findings'],
-                    'changed' => $changed[$waiting['previous_id'] ?? ''] ?? [],
-                ],
-                $open,
+        return new AnswerResponse(
+            new BenchAnswer(
+                array_map(
+                    static fn (array $waiting): BenchLineAnswer => new BenchLineAnswer(
+                        $waiting['line'],
+                        $waiting['waits_for'],
+                        $waiting['findings'],
+                        $changed[$waiting['previous_id'] ?? ''] ?? [],
+                    ),
+                    $open,
+                ),
+                $this->repeatList($caster),
             ),
-            'repeat_list' => $this->repeatList($caster),
-        ]);
+        );
     }
 
     /**
      * Pour → inspection → findings → next attempt: what each of the latest attempts waits for. A good casting waits for nothing, nor does
-     * one that
-     * was tried again since. Reads plain columns, as the ledger does.
+     * one that was tried again since. Reads plain columns, as the ledger does.
      *
-     * @return list<array{line: array<string, mixed>, waits_for: string, findings: int, previous_id: string|null}>
+     * @return list<array{line: AttemptLineAnswer, waits_for: 'pour'|'inspection'|'findings'|'next_attempt', findings: int,
+     *     previous_id: string|null}>
      */
     private function open(Caster $caster): array
     {
@@ -75,11 +78,11 @@ final readonly class BenchController
         );
         $open = [];
         foreach ($rows as $row) {
-            $line = AttemptView::row($row, $caster);
+            $line = AttemptLineAnswer::ofRow($row, $caster);
             $waits = match (true) {
-                'planned' === $line['state'] => 'pour',
-                'poured' === $line['state'] => 'inspection',
-                'good' === $line['verdict'] || (bool) $row['tried_again'] => null,
+                'planned' === $line->state => 'pour',
+                'poured' === $line->state => 'inspection',
+                'good' === $line->verdict || (bool) $row['tried_again'] => null,
                 0 === (int) $row['found'] => 'findings',
                 !(bool) $row['followed'] => 'next_attempt',
                 default => null,
@@ -119,7 +122,7 @@ final readonly class BenchController
         return $changed;
     }
 
-    /** @return list<array<string, mixed>> confirmed causes, the most frequent first */
+    /** @return list<RepeatEntryAnswer> confirmed causes, the most frequent first */
     private function repeatList(Caster $caster): array
     {
         $times = $last = [];
@@ -133,13 +136,13 @@ final readonly class BenchController
         usort($causes, static fn (string $a, string $b): int => [$times[$b], $last[$b]] <=> [$times[$a], $last[$a]]);
 
         return array_map(
-            fn (string $cause): array => [
-                'cause' => $cause,
-                'label' => $this->catalogue->causes[$cause]->label ?? $cause,
-                'times' => $times[$cause],
-                'last_on' => $last[$cause],
-                'processes' => $this->catalogue->causes[$cause]->processes ?? null,
-            ],
+            fn (string $cause): RepeatEntryAnswer => new RepeatEntryAnswer(
+                cause: $cause,
+                label: $this->catalogue->causes[$cause]->label ?? $cause,
+                times: $times[$cause],
+                lastOn: $last[$cause],
+                processes: $this->catalogue->causes[$cause]->processes ?? null,
+            ),
             array_slice($causes, 0, self::MOST_REPEATED),
         );
     }

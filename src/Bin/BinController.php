@@ -6,9 +6,9 @@ namespace MoltenNotes\App\Bin;
 
 use Doctrine\DBAL\Connection;
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\Core\Attempt\Vocabulary;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Uid\Uuid;
@@ -23,7 +23,7 @@ final readonly class BinController
     }
 
     #[Route('/api/bin', methods: ['GET'])]
-    public function __invoke(#[CurrentUser] Caster $caster): JsonResponse
+    public function __invoke(#[CurrentUser] Caster $caster): AnswerResponse
     {
         ($this->empty)($caster);
         // What went with its casting comes back with it and is not told apart.
@@ -47,15 +47,13 @@ final readonly class BinController
             ['caster' => $caster->id()->toBinary()],
         );
 
-        return new JsonResponse(['days' => EmptyBin::DAYS, 'things' => array_map($this->thing(...), $rows)]);
+        return new AnswerResponse(new BinAnswer(EmptyBin::DAYS, array_map($this->thing(...), $rows)));
     }
 
     /**
      * @param array{part: string, id: string, name: string|null, about: string, number: int|string|null, binned_at: string} $row
-     *
-     * @return array<string, mixed>
      */
-    private function thing(array $row): array
+    private function thing(array $row): BinThingAnswer
     {
         $name = $row['name'] ?? '';
         $words = match ($row['part']) {
@@ -72,12 +70,12 @@ final readonly class BinController
         $since = new \DateTimeImmutable($row['binned_at']);
         $gone = (int) $since->diff($this->clock->now())->days;
 
-        return [
-            'part' => $row['part'],
-            'id' => Uuid::fromBinary($row['id'])->toRfc4122(),
-            'words' => $words,
-            'binned_on' => $since->format('Y-m-d'),
-            'days_left' => max(0, EmptyBin::DAYS - $gone),
-        ];
+        return new BinThingAnswer(
+            part: $row['part'],
+            id: Uuid::fromBinary($row['id'])->toRfc4122(),
+            words: $words,
+            binnedOn: $since->format('Y-m-d'),
+            daysLeft: max(0, EmptyBin::DAYS - $gone),
+        );
     }
 }

@@ -9,8 +9,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Casting;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\Core\Record\Choices;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -27,7 +27,7 @@ final readonly class ListCastingsController
     }
 
     #[Route('/api/castings', methods: ['GET'])]
-    public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] Caster $caster): AnswerResponse
     {
         $page = max(1, min(1000, $request->query->getInt('page', 1)));
         $found = $this->storage
@@ -41,14 +41,19 @@ final readonly class ListCastingsController
         $castings = array_slice($found, 0, self::PAGE);
         $trails = $this->trails($castings);
 
-        return new JsonResponse([
-            'castings' => array_map(
-                static fn (Casting $casting): array => $casting->toArray() + ['trail' => $trails[$casting->id()->toRfc4122()] ?? []],
-                $castings,
+        return new AnswerResponse(
+            new CastingListAnswer(
+                array_map(
+                    static fn (Casting $one): CastingInListAnswer => new CastingInListAnswer(
+                        $one->toAnswer(),
+                        $trails[$one->id()->toRfc4122()] ?? [],
+                    ),
+                    $castings,
+                ),
+                $page,
+                count($found) > self::PAGE,
             ),
-            'page' => $page,
-            'more' => count($found) > self::PAGE,
-        ]);
+        );
     }
 
     /**
@@ -56,7 +61,7 @@ final readonly class ListCastingsController
      *
      * @param list<Casting> $castings
      *
-     * @return array<string, list<array{id: string, number: int, state: string, verdict: string|null}>>
+     * @return array<string, list<TrailStepAnswer>>
      */
     private function trails(array $castings): array
     {
@@ -76,15 +81,15 @@ final readonly class ListCastingsController
         $trails = [];
         foreach ($rows as $row) {
             $verdict = Choices::known('verdict', $row['verdict']);
-            $trails[Uuid::fromBinary($row['casting_id'])->toRfc4122()][] = [
-                'id' => Uuid::fromBinary($row['id'])->toRfc4122(),
-                'number' => (int) $row['number'],
-                'state' => Attempt::stateOf($verdict, null !== $row['poured_on']),
-                'verdict' => $verdict,
-            ];
+            $trails[Uuid::fromBinary($row['casting_id'])->toRfc4122()][] = new TrailStepAnswer(
+                Uuid::fromBinary($row['id'])->toRfc4122(),
+                (int) $row['number'],
+                Attempt::stateOf($verdict, null !== $row['poured_on']),
+                $verdict,
+            );
         }
         foreach ($trails as &$steps) {
-            usort($steps, static fn (array $a, array $b): int => $a['number'] <=> $b['number']);
+            usort($steps, static fn (TrailStepAnswer $a, TrailStepAnswer $b): int => $a->number <=> $b->number);
         }
 
         return $trails;

@@ -6,14 +6,16 @@ namespace MoltenNotes\App\Castings;
 
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\LogPour\AttemptView;
+use MoltenNotes\App\LogPour\AttemptLineAnswer;
 use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\CauseOpinion;
+use MoltenNotes\App\Notebook\FindingAnswer;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\RecordedFinding;
 use MoltenNotes\App\PlanCasting\PlanView;
 use MoltenNotes\App\PlanNext\SheetView;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Costly;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -26,7 +28,6 @@ final readonly class ShowCastingController
     public function __construct(
         private Notebook $notebook,
         private EntityManagerInterface $storage,
-        private AttemptView $attempts,
         private SheetView $sheets,
         private PlanView $plans,
     ) {
@@ -34,7 +35,7 @@ final readonly class ShowCastingController
 
     #[Route('/api/castings/{id}', methods: ['GET'])]
     #[Costly]
-    public function __invoke(string $id, Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    public function __invoke(string $id, Request $request, #[CurrentUser] Caster $caster): AnswerResponse
     {
         $casting = $this->notebook->casting($id, $caster);
         $before = $request->query->getInt('before', \PHP_INT_MAX);
@@ -49,29 +50,30 @@ final readonly class ShowCastingController
         $trail = array_reverse($latest);
         $first = [] === $trail ? 1 : $trail[0]->number();
 
-        return new JsonResponse(
-            $casting->toArray() + [
-                'attempts' => $this->notebook->attempts($casting),
-                'next_number' => $this->notebook->nextNumber($casting),
-                'earlier' => $this->notebook->hasAttemptBefore($casting, $first) ? $first : null,
-                'trail' => array_map(fn (Attempt $attempt): array => $this->step($attempt), $trail),
-            ],
+        return new AnswerResponse(
+            new CastingDetailAnswer(
+                $casting->toAnswer(),
+                $this->notebook->attempts($casting),
+                $this->notebook->nextNumber($casting),
+                $this->notebook->hasAttemptBefore($casting, $first) ? $first : null,
+                array_map($this->step(...), $trail),
+            ),
         );
     }
 
-    /** @return array<string, mixed> */
-    private function step(Attempt $attempt): array
+    private function step(Attempt $attempt): TrailAttemptAnswer
     {
-        return $this->attempts->summary($attempt) + [
-            'name' => $attempt->name(),
-            'note' => $attempt->note(),
-            'findings' => array_map(static fn (RecordedFinding $finding): array => $finding->toArray(), $attempt->findings()),
-            'confirmed' => array_keys(
-                array_filter($attempt->opinions(), static fn ($opinion): bool => 'confirmed' === $opinion->toArray()['opinion']),
+        return new TrailAttemptAnswer(
+            line: AttemptLineAnswer::of($attempt),
+            name: $attempt->name(),
+            note: $attempt->note(),
+            findings: array_map(static fn (RecordedFinding $finding): FindingAnswer => $finding->toAnswer(), $attempt->findings()),
+            confirmed: array_keys(
+                array_filter($attempt->opinions(), static fn (CauseOpinion $opinion): bool => 'confirmed' === $opinion->opinion()),
             ),
-            'previous_id' => $attempt->previous()?->id()->toRfc4122(),
-            'section' => $this->plans->drawing($attempt),
-            'sheet' => null === $attempt->previous() ? null : $this->sheets->followed($attempt->previous(), $attempt),
-        ];
+            previousId: $attempt->previous()?->id()->toRfc4122(),
+            section: $this->plans->drawing($attempt),
+            sheet: null === $attempt->previous() ? null : $this->sheets->followed($attempt->previous(), $attempt),
+        );
     }
 }

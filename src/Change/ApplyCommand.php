@@ -28,25 +28,17 @@ final readonly class ApplyCommand
     }
 
     /**
-     * @return array{command: string, outcome: 'done'|'known', parts: list<array{part: string, id: string, version: int, created: bool}>,
-     *     questions: list<array<string, string>>}
-     *
      * @throws Clash
      * @throws RejectedRecord
      * @throws RecordNotFound
      */
-    public function __invoke(Command $command, Caster $caster, string $device): array
+    public function __invoke(Command $command, Caster $caster, string $device): DoneAnswer
     {
         // One at a time for each caster: what is compared below is what is stored when it is written.
         $this->storage->fetchOne('SELECT id FROM caster WHERE id = ? FOR UPDATE', [$caster->id()->toBinary()]);
         $known = $this->history->answerTo($command, $caster);
         if (null !== $known) {
-            return [
-                'command' => $command->id->toRfc4122(),
-                'outcome' => 'known',
-                'parts' => $known['parts'],
-                'questions' => $known['questions'],
-            ];
+            return new DoneAnswer($command->id->toRfc4122(), 'known', $known['parts'], $known['questions']);
         }
         $reader = new ValueReader($caster->units());
         $opened = $changed = $clashes = [];
@@ -96,7 +88,7 @@ final readonly class ApplyCommand
         $questions = array_map(static fn (FieldProblem $question): array => $question->toArray(), $reader->questions());
         $this->history->write($command, $caster, $device, ['parts' => $parts, 'questions' => $questions], $changed);
 
-        return ['command' => $command->id->toRfc4122(), 'outcome' => 'done', 'parts' => $parts, 'questions' => $questions];
+        return new DoneAnswer($command->id->toRfc4122(), 'done', $parts, $questions);
     }
 
     /**

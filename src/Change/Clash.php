@@ -11,7 +11,7 @@ use MoltenNotes\App\Shared\Http\Clashing;
  */
 final class Clash extends \DomainException implements Clashing
 {
-    /** @param non-empty-list<array<string, mixed>> $fields each with what was, what is asked for and what is stored */
+    /** @param non-empty-list<ClashAnswer> $fields each with what was, what is asked for and what is stored */
     public function __construct(private readonly array $fields)
     {
         parent::__construct('This was changed elsewhere since you opened it. Nothing is lost: compare and choose.');

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Change;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\DeviceName;
 use MoltenNotes\App\Shared\Http\JsonBody;
 use MoltenNotes\Core\Record\ValueReader;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -24,10 +24,10 @@ final readonly class CommandController
 
     #[Route('/api/commands', methods: ['POST'])]
     #[Costly]
-    public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] Caster $caster): AnswerResponse
     {
         $command = Command::read(JsonBody::of($request), new ValueReader($caster->units()), $this->clock->now());
 
-        return new JsonResponse(($this->apply)($command, $caster, DeviceName::of($request)));
+        return new AnswerResponse(($this->apply)($command, $caster, DeviceName::of($request)));
     }
 }

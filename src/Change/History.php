@@ -32,7 +32,8 @@ final readonly class History
     /**
      * What was answered when this command was done; null when it was not.
      *
-     * @return array{parts: list<array{part: string, id: string, version: int, created: bool}>, questions: list<array<string, string>>}|null
+     * @return array{parts: list<array{part: string, id: string, version: int, created: bool}>,
+     *     questions: list<array{pointer: string, code: string, message: string}>}|null
      */
     public function answerTo(Command $command, Caster $caster): ?array
     {
@@ -52,7 +53,10 @@ final readonly class History
             ]);
         }
 
-        /** @var array{parts: list<array{part: string, id: string, version: int, created: bool}>, questions: list<array<string, string>>} */
+        /**
+         * @var array{parts: list<array{part: string, id: string, version: int, created: bool}>,
+         *     questions: list<array{pointer: string, code: string, message: string}>}
+         */
         return json_decode($row['answer'], true, 16, \JSON_THROW_ON_ERROR);
     }
 
@@ -109,10 +113,8 @@ final readonly class History
      * The commands that changed what is told with these records, the latest first.
      *
      * @param list<Uuid> $about
-     *
-     * @return array{commands: list<array<string, mixed>>, older: int|null}
      */
-    public function of(array $about, Caster $caster, ?int $before): array
+    public function of(array $about, Caster $caster, ?int $before): HistoryAnswer
     {
         $marks = implode(', ', array_fill(0, count($about), '?'));
         $ids = array_map(static fn (Uuid $id): string => $id->toBinary(), $about);
@@ -127,14 +129,14 @@ final readonly class History
         $shown = array_slice($page, 0, self::PAGE);
         $commands = $this->commands(array_column($shown, 'command_id'), $ids, $caster);
 
-        return ['commands' => $commands, 'older' => count($page) > self::PAGE ? (int) $shown[self::PAGE - 1]['latest'] : null];
+        return new HistoryAnswer($commands, count($page) > self::PAGE ? (int) $shown[self::PAGE - 1]['latest'] : null);
     }
 
     /**
      * @param list<string> $ids of commands
      * @param list<string> $about
      *
-     * @return list<array<string, mixed>>
+     * @return list<HistoryCommandAnswer>
      */
     private function commands(array $ids, array $about, Caster $caster): array
     {
@@ -154,31 +156,35 @@ final readonly class History
             )}) ORDER BY r.id",
             [...$ids, ...$about],
         );
-        $commands = array_fill_keys($ids, null);
         $told = array_map(static fn (array $row): array => [self::value($row['was']), self::value($row['became'])], $rows);
         $words = new FieldWords($caster->units(), $this->names(array_merge(...$told), $caster));
+        $heads = array_fill_keys($ids, null);
+        $changes = array_fill_keys($ids, []);
         foreach ($rows as $index => $row) {
-            $commands[$row['command_id']] ??= [
-                'id' => Uuid::fromBinary($row['command_id'])->toRfc4122(),
-                'device' => $row['device'],
-                'made_at' => self::moment($row['made_at']),
-                'kept_at' => self::moment($row['kept_at']),
-                'undoes' => null === $row['undoes'] ? null : Uuid::fromBinary($row['undoes'])->toRfc4122(),
-                'taken_back' => null !== $row['undone'],
-                'changes' => [],
-            ];
             [$was, $became] = $told[$index];
-            $commands[$row['command_id']]['changes'][] = [
-                'part' => $row['part'],
-                'id' => Uuid::fromBinary($row['record_id'])->toRfc4122(),
-                'field' => $row['field'],
-                'label' => $words->label($row['field']),
-                'was' => ['raw' => $was, 'shown' => $words->words($row['field'], $was)],
-                'became' => ['raw' => $became, 'shown' => $words->words($row['field'], $became)],
-            ];
+            $heads[$row['command_id']] = $row;
+            $changes[$row['command_id']][] = new HistoryChangeAnswer(
+                part: $row['part'],
+                id: Uuid::fromBinary($row['record_id'])->toRfc4122(),
+                field: $row['field'],
+                label: $words->label($row['field']),
+                was: new ToldAnswer($was, $words->words($row['field'], $was)),
+                became: new ToldAnswer($became, $words->words($row['field'], $became)),
+            );
         }
 
-        return array_values(array_filter($commands));
+        return array_map(
+            static fn (array $row): HistoryCommandAnswer => new HistoryCommandAnswer(
+                id: Uuid::fromBinary($row['command_id'])->toRfc4122(),
+                device: $row['device'],
+                madeAt: self::moment($row['made_at']),
+                keptAt: self::moment($row['kept_at']),
+                undoes: null === $row['undoes'] ? null : Uuid::fromBinary($row['undoes'])->toRfc4122(),
+                takenBack: null !== $row['undone'],
+                changes: $changes[$row['command_id']],
+            ),
+            array_values(array_filter($heads)),
+        );
     }
 
     /**
@@ -219,7 +225,7 @@ final readonly class History
      *
      * @param non-empty-list<ClashingField> $clashes
      *
-     * @return non-empty-list<array<string, mixed>>
+     * @return non-empty-list<ClashAnswer>
      */
     public function withWhoAndWhen(array $clashes, Caster $caster): array
     {
@@ -227,9 +233,9 @@ final readonly class History
             ...array_map(static fn (ClashingField $clash): array => [$clash->wanted->was, $clash->to, $clash->stored], $clashes),
         );
         $words = new FieldWords($caster->units(), $this->names($values, $caster));
-        $told = static fn (string $field, mixed $plain): array => ['raw' => $plain, 'shown' => $words->words($field, $plain)];
+        $told = static fn (string $field, mixed $plain): ToldAnswer => new ToldAnswer($plain, $words->words($field, $plain));
 
-        return array_map(function (ClashingField $clash) use ($words, $told): array {
+        return array_map(function (ClashingField $clash) use ($words, $told): ClashAnswer {
             /** @var array{device: string, made_at: string}|false $last */
             $last = $this->storage->fetchAssociative(
                 'SELECT c.device, c.made_at FROM record_change r JOIN command c ON c.id = r.command_id WHERE r.record_id = ? AND '
@@ -237,18 +243,18 @@ final readonly class History
                 [$clash->change->id->toBinary(), $clash->field],
             );
 
-            return [
-                'pointer' => $clash->wanted->pointer,
-                'part' => $clash->change->part->value,
-                'id' => $clash->change->id->toRfc4122(),
-                'field' => $clash->field,
-                'label' => $words->label($clash->field),
-                'was' => $told($clash->field, $clash->wanted->was),
-                'yours' => $told($clash->field, $clash->to),
-                'stored' => $told($clash->field, $clash->stored),
-                'device' => false === $last ? null : $last['device'],
-                'changed_at' => false === $last ? null : self::moment($last['made_at']),
-            ];
+            return new ClashAnswer(
+                pointer: $clash->wanted->pointer,
+                part: $clash->change->part->value,
+                id: $clash->change->id->toRfc4122(),
+                field: $clash->field,
+                label: $words->label($clash->field),
+                was: $told($clash->field, $clash->wanted->was),
+                yours: $told($clash->field, $clash->to),
+                stored: $told($clash->field, $clash->stored),
+                device: false === $last ? null : $last['device'],
+                changedAt: false === $last ? null : self::moment($last['made_at']),
+            );
         }, $clashes);
     }
 

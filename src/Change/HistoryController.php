@@ -8,9 +8,9 @@ use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Casting;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Ids;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -25,7 +25,7 @@ final readonly class HistoryController
 
     /** An attempt with its findings and its heat. */
     #[Route('/api/attempts/{id}/history', methods: ['GET'])]
-    public function ofAttempt(string $id, Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    public function ofAttempt(string $id, Request $request, #[CurrentUser] Caster $caster): AnswerResponse
     {
         $attempt = $this->notebook->own(Attempt::class, Ids::of($id, 'attempt'), $caster) ?? throw RecordNotFound::named('attempt');
         $heat = $attempt->heat();
@@ -34,7 +34,7 @@ final readonly class HistoryController
     }
 
     #[Route('/api/castings/{id}/history', methods: ['GET'])]
-    public function ofCasting(string $id, Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    public function ofCasting(string $id, Request $request, #[CurrentUser] Caster $caster): AnswerResponse
     {
         $casting = $this->notebook->own(Casting::class, Ids::of($id, 'casting'), $caster) ?? throw RecordNotFound::named('casting');
 
@@ -42,16 +42,16 @@ final readonly class HistoryController
     }
 
     #[Route('/api/workshop/history', methods: ['GET'])]
-    public function ofWorkshop(Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    public function ofWorkshop(Request $request, #[CurrentUser] Caster $caster): AnswerResponse
     {
         return $this->answer([$caster->id()], $request, $caster);
     }
 
     /** @param list<Uuid> $about */
-    private function answer(array $about, Request $request, Caster $caster): JsonResponse
+    private function answer(array $about, Request $request, Caster $caster): AnswerResponse
     {
         $before = $request->query->getInt('before');
 
-        return new JsonResponse($this->history->of($about, $caster, $before > 0 ? $before : null));
+        return new AnswerResponse($this->history->of($about, $caster, $before > 0 ? $before : null));
     }
 }

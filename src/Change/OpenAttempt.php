@@ -87,7 +87,7 @@ final class OpenAttempt implements OpenRecord
             'planned', 'made' => Plain::of($this->attempt->valuesOf($group)->all()[$key] ?? null),
             'observations' => in_array($key, $this->attempt->observations(), true),
             'answers' => $this->attempt->answerTo($key),
-            'opinions' => ($this->attempt->opinions()[$key] ?? null)?->toArray(),
+            'opinions' => ($this->attempt->opinions()[$key] ?? null)?->toAnswer()->jsonSerialize(),
             'sheet' => Plain::of($this->attempt->changeSheet()[$key] ?? null),
             default => match ($field) {
                 'poured_on' => Plain::of($this->attempt->pouredOn()),

@@ -57,7 +57,7 @@ final class OpenCasting implements OpenRecord
     {
         return match ($field) {
             'binned' => null !== $this->casting->binnedAt(),
-            default => $this->casting->toArray()[$field] ?? null,
+            default => $this->casting->toAnswer()->jsonSerialize()[$field] ?? null,
         };
     }
 

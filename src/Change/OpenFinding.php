@@ -69,7 +69,7 @@ final class OpenFinding implements OpenRecord
             default => match (true) {
                 array_key_exists($field, $this->changed) => $this->changed[$field],
                 $this->new && 'kind' === $field => null,
-                default => $this->finding->toArray()[$field] ?? null,
+                default => $this->finding->toAnswer()->jsonSerialize()[$field] ?? null,
             },
         };
     }
@@ -90,7 +90,7 @@ final class OpenFinding implements OpenRecord
 
             return;
         }
-        $is = $this->changed + $this->finding->toArray();
+        $is = $this->changed + $this->finding->toAnswer()->jsonSerialize();
         $codes = static fn (mixed $list): array => is_array($list) ? array_values(array_filter($list, is_string(...))) : [];
         $words = static fn (mixed $text): ?string => is_string($text) ? $text : null;
         $this->finding->change(

@@ -6,8 +6,8 @@ namespace MoltenNotes\App\Diagnose;
 
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Costly;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
@@ -20,8 +20,8 @@ final readonly class WhyController
 
     #[Route('/api/attempts/{id}/diagnosis', methods: ['GET'])]
     #[Costly]
-    public function __invoke(string $id, #[CurrentUser] Caster $caster): JsonResponse
+    public function __invoke(string $id, #[CurrentUser] Caster $caster): AnswerResponse
     {
-        return new JsonResponse($this->why->of($this->notebook->attempt($id, $caster)));
+        return new AnswerResponse($this->why->of($this->notebook->attempt($id, $caster)));
     }
 }

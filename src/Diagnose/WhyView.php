@@ -7,6 +7,7 @@ namespace MoltenNotes\App\Diagnose;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\CauseOpinion;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\OpinionAnswer;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Diagnosis\Diagnose;
 use MoltenNotes\Core\Diagnosis\Diagnosis;
@@ -23,18 +24,29 @@ final readonly class WhyView
         return (new Diagnose($this->catalogue, $attempt->caster()->units()))->attempt($this->notebook->record($attempt));
     }
 
-    /** @return array<string, mixed> */
-    public function of(Attempt $attempt): array
+    public function of(Attempt $attempt): WhyAnswer
     {
         $answers = $this->notebook->record($attempt)->answers;
         $diagnosis = $this->diagnosis($attempt)->toArray();
-        $diagnosis['workings'] = (object) $diagnosis['workings'];
 
-        return $diagnosis + [
-            'answers' => array_map(fn (string $check, string $answer): array => [
-                'check' => $check, 'question' => $this->catalogue->vocabulary->checks[$check]->label ?? $check, 'answer' => $answer,
-            ], array_keys($answers), $answers),
-            'opinions' => (object) array_map(static fn (CauseOpinion $opinion): array => $opinion->toArray(), $attempt->opinions()),
-        ];
+        return new WhyAnswer(
+            basis: $diagnosis['basis'],
+            method: $diagnosis['method'],
+            causes: $diagnosis['causes'],
+            cleared: $diagnosis['cleared'],
+            unexplained: $diagnosis['unexplained'],
+            nextChecks: $diagnosis['next_checks'],
+            workings: (object) $diagnosis['workings'],
+            answers: array_map(
+                fn (string $check, string $answer): GivenAnswer => new GivenAnswer(
+                    $check,
+                    $this->catalogue->vocabulary->checks[$check]->label ?? $check,
+                    $answer,
+                ),
+                array_keys($answers),
+                array_values($answers),
+            ),
+            opinions: (object) array_map(static fn (CauseOpinion $opinion): OpinionAnswer => $opinion->toAnswer(), $attempt->opinions()),
+        );
     }
 }

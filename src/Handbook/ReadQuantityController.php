@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Handbook;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\JsonBody;
+use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Record\ValueWords;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -21,7 +22,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 final class ReadQuantityController
 {
     #[Route('/api/quantities', methods: ['POST'])]
-    public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] Caster $caster): AnswerResponse
     {
         $body = JsonBody::of($request);
         $reader = new ValueReader($caster->units());
@@ -29,10 +30,12 @@ final class ReadQuantityController
         $value = $reader->value($field, $body['text'] ?? null, '/text');
         $reader->insist();
 
-        return new JsonResponse([
-            'raw' => $value instanceof Measurement ? $value->toArray() : $value,
-            'shown' => null === $value ? '' : ValueWords::of($field->key, $value, new QuantityFormatter($caster->units())),
-            'question' => array_map(static fn (FieldProblem $question): string => $question->message, $reader->questions())[0] ?? null,
-        ]);
+        return new AnswerResponse(
+            new ReadValueAnswer(
+                $value instanceof Measurement || $value instanceof Sections ? $value->toArray() : $value,
+                null === $value ? '' : ValueWords::of($field->key, $value, new QuantityFormatter($caster->units())),
+                array_map(static fn (FieldProblem $question): string => $question->message, $reader->questions())[0] ?? null,
+            ),
+        );
     }
 }

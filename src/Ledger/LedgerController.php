@@ -6,8 +6,8 @@ namespace MoltenNotes\App\Ledger;
 
 use Doctrine\DBAL\Connection;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\LogPour\AttemptView;
-use Symfony\Component\HttpFoundation\JsonResponse;
+use MoltenNotes\App\LogPour\AttemptLineAnswer;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -28,7 +28,7 @@ final readonly class LedgerController
     }
 
     #[Route('/api/attempts', methods: ['GET'])]
-    public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] Caster $caster): AnswerResponse
     {
         [$window, $from] = $this->window($request->query->getString('before'), $caster);
         [$where, $values] = $this->filter($request);
@@ -57,17 +57,20 @@ final readonly class LedgerController
             [...$from, ...$values],
         );
 
-        return new JsonResponse([
-            'total' => is_numeric($total) ? (int) $total : 0,
-            'more' => null !== $end,
-            'older' => count($rows) > self::PAGE_SIZE ? self::cursor($shown[self::PAGE_SIZE - 1]) : $end,
-            'attempts' => array_map(
-                static fn (array $row): array => AttemptView::row($row, $caster) + [
-                    'findings' => null === $row['findings'] ? [] : explode(',', $row['findings']),
-                ],
-                $shown,
+        return new AnswerResponse(
+            new LedgerAnswer(
+                total: is_numeric($total) ? (int) $total : 0,
+                more: null !== $end,
+                older: count($rows) > self::PAGE_SIZE ? self::cursor($shown[self::PAGE_SIZE - 1]) : $end,
+                attempts: array_map(
+                    static fn (array $row): LedgerLineAnswer => new LedgerLineAnswer(
+                        AttemptLineAnswer::ofRow($row, $caster),
+                        null === $row['findings'] ? [] : explode(',', $row['findings']),
+                    ),
+                    $shown,
+                ),
             ),
-        ]);
+        );
     }
 
     /**

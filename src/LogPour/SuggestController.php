@@ -9,10 +9,10 @@ use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\Core\Attempt\History;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Values;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -25,7 +25,7 @@ final readonly class SuggestController
     }
 
     #[Route('/api/suggestions', methods: ['GET'])]
-    public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] Caster $caster): AnswerResponse
     {
         $format = new QuantityFormatter($caster->units());
         $castingId = $request->query->getString('casting');
@@ -43,10 +43,12 @@ final readonly class SuggestController
             ->getRepository(Heat::class)
             ->findBy(['caster' => $caster, 'binnedAt' => null], ['meltedOn' => 'DESC', 'id' => 'DESC'], 5);
 
-        return new JsonResponse([
-            'casting' => AttemptView::values($values($of), $format),
-            'workshop' => AttemptView::values($values($last), $format),
-            'heats' => array_map(static fn (Heat $heat): array => AttemptView::heat($heat, $format), $heats),
-        ]);
+        return new AnswerResponse(
+            new SuggestionsAnswer(
+                AttemptView::values($values($of), $format),
+                AttemptView::values($values($last), $format),
+                array_map(static fn (Heat $heat): HeatAnswer => AttemptView::heat($heat, $format), $heats),
+            ),
+        );
     }
 }

@@ -102,18 +102,17 @@ class Casting
         return Choices::known('purpose', $this->purpose);
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function toAnswer(): CastingAnswer
     {
-        return [
-            'id' => $this->id->toRfc4122(),
-            'name' => $this->name,
-            'purpose' => $this->purpose(),
-            'wanted' => $this->wanted,
-            'note' => $this->note,
-            'version' => $this->version,
-            'created_on' => $this->createdAt->format('Y-m-d'),
-            'updated_at' => $this->updatedAt->format(\DATE_ATOM),
-        ];
+        return new CastingAnswer(
+            id: $this->id->toRfc4122(),
+            name: $this->name,
+            purpose: $this->purpose(),
+            wanted: $this->wanted,
+            note: $this->note,
+            version: $this->version,
+            createdOn: $this->createdAt->format('Y-m-d'),
+            updatedAt: $this->updatedAt->format(\DATE_ATOM),
+        );
     }
 }

@@ -44,9 +44,14 @@ class CauseOpinion
         $this->note = $note;
     }
 
-    /** @return array{opinion: string, note: string|null} */
-    public function toArray(): array
+    /** @return 'confirmed'|'suspected'|'ruled_out' */
+    public function opinion(): string
     {
-        return ['opinion' => $this->opinion, 'note' => $this->note];
+        return $this->opinion;
+    }
+
+    public function toAnswer(): OpinionAnswer
+    {
+        return new OpinionAnswer($this->opinion, $this->note);
     }
 }

@@ -127,20 +127,19 @@ class RecordedFinding
         return $this->attempt;
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function toAnswer(): FindingAnswer
     {
         $finding = $this->toFinding();
 
-        return [
-            'id' => $this->id->toRfc4122(),
-            'version' => $this->version,
-            'kind' => $finding->kind,
-            'places' => $finding->places,
-            'looks' => $finding->looks,
-            'shown_at' => $finding->shownAt,
-            'severity' => $finding->severity,
-            'note' => $finding->note,
-        ];
+        return new FindingAnswer(
+            id: $this->id->toRfc4122(),
+            version: $this->version,
+            kind: $finding->kind,
+            places: $finding->places,
+            looks: $finding->looks,
+            shownAt: $finding->shownAt,
+            severity: $finding->severity,
+            note: $finding->note,
+        );
     }
 }

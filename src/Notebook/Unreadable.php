@@ -11,10 +11,4 @@ final readonly class Unreadable
     public function __construct(public string $what, public string $stored)
     {
     }
-
-    /** @return array{what: string, stored: string} */
-    public function toArray(): array
-    {
-        return ['what' => $this->what, 'stored' => $this->stored];
-    }
 }

@@ -56,9 +56,8 @@ class WrittenPrediction
         return Outcome::tryFrom($this->expected) ?? Outcome::Same;
     }
 
-    /** @return array{defect: string, before: float, after: float, expected: string} */
-    public function toArray(): array
+    public function toAnswer(): PredictionAnswer
     {
-        return (new Prediction($this->defect, $this->chanceBefore, $this->chanceAfter, $this->expected()))->toArray();
+        return PredictionAnswer::of(new Prediction($this->defect, $this->chanceBefore, $this->chanceAfter, $this->expected()));
     }
 }

@@ -94,6 +94,20 @@ class MeshReading
         return $this->share;
     }
 
+    /** @return array{code: string, title: string}|null why it could not be read */
+    public function refusal(): ?array
+    {
+        if ('refused' !== $this->state) {
+            return null;
+        }
+        ['code' => $code, 'title' => $title] = $this->answer() + ['code' => null, 'title' => null];
+
+        return [
+            'code' => is_string($code) ? $code : 'mesh.refused',
+            'title' => is_string($title) ? $title : 'This file could not be read.',
+        ];
+    }
+
     /** @return array<mixed> */
     public function answer(): array
     {

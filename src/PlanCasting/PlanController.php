@@ -6,11 +6,10 @@ namespace MoltenNotes\App\PlanCasting;
 
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\JsonBody;
-use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\ValueReader;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -25,7 +24,7 @@ final readonly class PlanController
 
     #[Route('/api/plan', methods: ['POST'])]
     #[Costly]
-    public function compute(Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    public function compute(Request $request, #[CurrentUser] Caster $caster): AnswerResponse
     {
         $body = JsonBody::of($request);
         $reader = new ValueReader($caster->units());
@@ -37,21 +36,24 @@ final readonly class PlanController
                 ? $this->notebook->findAttempt(Uuid::fromString($body['attempt']), $caster)
                 : null;
 
-        return new JsonResponse(
-            $this->view->of($this->notebook->typed($values, $caster, $attempt), $caster->units()) + [
-                'problems' => array_map(static fn (FieldProblem $problem): array => $problem->toArray(), $reader->problems()),
-                'questions' => array_map(static fn (FieldProblem $question): array => $question->toArray(), $reader->questions()),
-            ],
+        return new AnswerResponse(
+            $this->view->of(
+                $this->notebook->typed($values, $caster, $attempt),
+                $caster->units(),
+                null,
+                $reader->problems(),
+                $reader->questions(),
+            ),
         );
     }
 
     #[Route('/api/attempts/{id}/plan', methods: ['GET'])]
     #[Costly]
-    public function show(string $id, #[CurrentUser] Caster $caster): JsonResponse
+    public function show(string $id, #[CurrentUser] Caster $caster): AnswerResponse
     {
         $attempt = $this->notebook->attempt($id, $caster);
         $record = $this->notebook->record($attempt);
 
-        return new JsonResponse($this->view->of($record, $caster->units(), $record->planned) + ['problems' => [], 'questions' => []]);
+        return new AnswerResponse($this->view->of($record, $caster->units(), $record->planned));
     }
 }

@@ -14,6 +14,7 @@ use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\Values;
 use Psr\Log\LoggerInterface;
 
@@ -26,18 +27,29 @@ final readonly class PlanView
 
     /**
      * @param Values|null $planned drawn thinly behind what was made, where the two differ
-     *
-     * @return array<string, mixed>
+     * @param list<FieldProblem> $problems entries left out of the record because they could not be read
+     * @param list<FieldProblem> $questions
      */
-    public function of(AttemptRecord $record, UnitPreferences $units, ?Values $planned = null): array
-    {
+    public function of(
+        AttemptRecord $record,
+        UnitPreferences $units,
+        ?Values $planned = null,
+        array $problems = [],
+        array $questions = [],
+    ): PlanAnswer {
         $basis = Basis::of($record, new QuantityFormatter($units));
         $plan = PlanCasting::of($basis);
 
-        return $plan->toArray($basis->format) + [
-            'section' => self::section($basis, $plan, $planned),
-            'calibration' => ['pours' => $basis->calibration->pours, 'factor' => round($basis->calibration->factor()->si, 3)],
-        ];
+        return new PlanAnswer(
+            format: CastingPlan::FORMAT,
+            version: CastingPlan::VERSION,
+            stages: $plan->stages($basis->format),
+            risks: $plan->risks(),
+            section: self::section($basis, $plan, $planned),
+            calibration: ['pours' => $basis->calibration->pours, 'factor' => round($basis->calibration->factor()->si, 3)],
+            problems: $problems,
+            questions: $questions,
+        );
     }
 
     /**

@@ -6,8 +6,8 @@ namespace MoltenNotes\App\PlanNext;
 
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Costly;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
@@ -19,8 +19,8 @@ final readonly class ChangeSheetController
 
     #[Route('/api/attempts/{id}/change-sheet', methods: ['GET'])]
     #[Costly]
-    public function __invoke(string $id, #[CurrentUser] Caster $caster): JsonResponse
+    public function __invoke(string $id, #[CurrentUser] Caster $caster): AnswerResponse
     {
-        return new JsonResponse($this->sheets->of($this->notebook->attempt($id, $caster)));
+        return new AnswerResponse($this->sheets->of($this->notebook->attempt($id, $caster)));
     }
 }

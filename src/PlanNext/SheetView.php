@@ -8,16 +8,17 @@ use MoltenNotes\App\Diagnose\WhyView;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\CauseOpinion;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\PredictionAnswer;
 use MoltenNotes\App\Notebook\WrittenPrediction;
 use MoltenNotes\Core\Attempt\History;
 use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Diagnosis\Diagnosis;
 use MoltenNotes\Core\Diagnosis\RankedCause;
 use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\NextAttempt\Change;
 use MoltenNotes\Core\NextAttempt\NextAttempt;
 use MoltenNotes\Core\NextAttempt\Outcome;
 use MoltenNotes\Core\NextAttempt\PlanMove;
-use MoltenNotes\Core\NextAttempt\Prediction;
 use MoltenNotes\Core\NextAttempt\Score;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
@@ -35,8 +36,7 @@ final readonly class SheetView
     {
     }
 
-    /** @return array<string, mixed> */
-    public function of(Attempt $attempt): array
+    public function of(Attempt $attempt): ChangeSheetAnswer
     {
         $units = $attempt->caster()->units();
         $planner = new NextAttempt($this->catalogue, $units);
@@ -44,104 +44,111 @@ final readonly class SheetView
         $record = $this->notebook->record($attempt);
         $diagnosis = $this->why->diagnosis($attempt);
         $ruledOut = array_keys(
-            array_filter($attempt->opinions(), static fn (CauseOpinion $opinion): bool => 'ruled_out' === $opinion->toArray()['opinion']),
+            array_filter($attempt->opinions(), static fn (CauseOpinion $opinion): bool => 'ruled_out' === $opinion->opinion()),
         );
         $suspects = array_values(
             array_diff(array_map(static fn (RankedCause $ranked): string => $ranked->cause->code, $diagnosis->ranked), $ruledOut),
         );
         $causes = array_slice($suspects, 0, self::CAUSES_OFFERED);
         $accepted = $attempt->changeSheet();
+        $offered = $this->offered([...array_values($accepted), ...$planner->proposals($record, $causes)], $accepted, $diagnosis, $format);
+        $next = $this->notebook->next($attempt);
+        $sheet = $planner->sheet($record, $diagnosis, array_values($accepted));
+
+        return new ChangeSheetAnswer(
+            proposals: $offered,
+            predictions: null === $next ? array_map(PredictionAnswer::of(...), $sheet->predictions) : self::written($attempt),
+            teaches: $sheet->teaches,
+            moves: array_map(
+                static fn (PlanMove $move): PlanMoveAnswer => new PlanMoveAnswer(
+                    stage: $move->stage,
+                    code: $move->code,
+                    label: $move->label,
+                    before: null === $move->before ? null : Figure::shown($move->before->value, $format),
+                    beforeStanding: $move->before->standing ?? 'plain',
+                    after: null === $move->after ? null : Figure::shown($move->after->value, $format),
+                    afterStanding: $move->after->standing ?? 'plain',
+                ),
+                $sheet->moves,
+            ),
+            nextId: $next?->id()->toRfc4122(),
+            version: $attempt->version(),
+        );
+    }
+
+    /**
+     * What may be changed, the change against the likeliest cause first. One place of the plan is changed once, whichever causes would have
+     * it so: the accepted change counts, else the one against the likeliest.
+     *
+     * @param list<Change> $changes
+     * @param array<string, Change> $accepted
+     *
+     * @return list<ProposalAnswer>
+     */
+    private function offered(array $changes, array $accepted, Diagnosis $diagnosis, QuantityFormatter $format): array
+    {
         $offered = [];
         $taken = array_fill_keys(array_filter(array_map(static fn (Change $change): ?string => $change->remedy->field, $accepted)), true);
-        foreach ([...array_values($accepted), ...$planner->proposals($record, $causes)] as $change) {
+        foreach ($changes as $change) {
             $code = $change->remedy->code;
             $field = $change->remedy->field;
-            // One place of the plan is changed once, whichever causes would have it so: the accepted change counts, else the one against
-            // the likeliest.
             if (isset($offered[$code]) || (null !== $field && !isset($accepted[$code]) && isset($taken[$field]))) {
                 continue;
             }
             $taken[$field ?? $code] = true;
-            $offered[$code] = $this->line($change, $format) + [
-                'accepted' => isset($accepted[$code]),
-                'cause_probability' => round($diagnosis->odds[$change->remedy->cause] ?? 0.0, 4),
-            ];
+            $offered[$code] = new ProposalAnswer(
+                $this->line($change, $format),
+                isset($accepted[$code]),
+                round($diagnosis->odds[$change->remedy->cause] ?? 0.0, 4),
+            );
         }
         $rank = array_flip(array_keys($diagnosis->odds));
-        $likeliest = static fn (array $a, array $b): int => $b['cause_probability'] <=> $a['cause_probability']
-            ?: ($rank[is_string($a['cause']) ? $a['cause'] : ''] ?? 0) <=> ($rank[is_string($b['cause']) ? $b['cause'] : ''] ?? 0);
-        uasort($offered, $likeliest);
-        $next = $this->notebook->next($attempt);
-        $sheet = $planner->sheet($record, $diagnosis, array_values($accepted));
+        usort(
+            $offered,
+            static fn (ProposalAnswer $a, ProposalAnswer $b): int => $b->causeProbability <=> $a->causeProbability
+                ?: ($rank[$a->line->cause] ?? 0) <=> ($rank[$b->line->cause] ?? 0),
+        );
 
-        return [
-            'proposals' => array_values($offered),
-            'predictions' => null === $next
-                ? array_map(static fn (Prediction $told): array => $told->toArray(), $sheet->predictions)
-                : array_values(array_map(static fn (WrittenPrediction $told): array => $told->toArray(), $attempt->predictions())),
-            'teaches' => $sheet->teaches,
-            'moves' => array_map(
-                static fn (PlanMove $move): array => [
-                    'stage' => $move->stage,
-                    'code' => $move->code,
-                    'label' => $move->label,
-                    'before' => null === $move->before ? null : Figure::shown($move->before->value, $format),
-                    'before_standing' => $move->before->standing ?? 'plain',
-                    'after' => null === $move->after ? null : Figure::shown($move->after->value, $format),
-                    'after_standing' => $move->after->standing ?? 'plain',
-                ],
-                $sheet->moves,
-            ),
-            'next_id' => $next?->id()->toRfc4122(),
-            'version' => $attempt->version(),
-        ];
+        return $offered;
     }
 
-    /** @return array<string, mixed> the sheet between two attempts, scored as far as the second one is judged */
-    public function followed(Attempt $from, Attempt $to): array
+    /** @return list<PredictionAnswer> what was written down before the pour */
+    private static function written(Attempt $from): array
+    {
+        return array_values(array_map(static fn (WrittenPrediction $told): PredictionAnswer => $told->toAnswer(), $from->predictions()));
+    }
+
+    /** The sheet between two attempts, scored as far as the second one is judged. */
+    public function followed(Attempt $from, Attempt $to): FollowedSheetAnswer
     {
         $format = new QuantityFormatter($from->caster()->units());
         $expected = array_map(static fn (WrittenPrediction $prediction): Outcome => $prediction->expected(), $from->predictions());
         $scores = Score::of($expected, $from->toRecord(new History(), null), $to->toRecord(new History(), null));
 
-        return [
-            'changes' => array_values(array_map(fn (Change $change): array => $this->line($change, $format), $from->changeSheet())),
-            'predictions' => array_values(
-                array_map(static fn (WrittenPrediction $prediction): array => $prediction->toArray(), $from->predictions()),
-            ),
-            'scores' => array_map(
-                static fn (Score $score): array => [
-                    'defect' => $score->defect,
-                    'expected' => $score->expected?->value,
-                    'found' => $score->found->value,
-                    'held' => $score->held,
-                ],
-                $scores,
-            ),
-        ];
+        return new FollowedSheetAnswer(
+            array_values(array_map(fn (Change $change): SheetLineAnswer => $this->line($change, $format), $from->changeSheet())),
+            self::written($from),
+            array_map(ScoreAnswer::of(...), $scores),
+        );
     }
 
-    /** @return array<string, mixed> */
-    private function line(Change $change, QuantityFormatter $format): array
+    private function line(Change $change, QuantityFormatter $format): SheetLineAnswer
     {
         $remedy = $change->remedy;
-        $raw = static fn (Measurement|Sections|string|int|bool|null $value): array|string|int|bool|null => $value instanceof Measurement
-        || $value instanceof Sections
-            ? $value->toArray()
-            : $value;
+        $new = $change->new;
 
-        return [
-            'remedy' => $remedy->code,
-            'label' => $remedy->label,
-            'cause' => $remedy->cause,
-            'cause_label' => $this->catalogue->causes[$remedy->cause]->label,
-            'effort' => $remedy->effort,
-            'cost' => $remedy->cost,
-            'field' => $remedy->field,
-            'field_label' => null === $remedy->field ? null : Fields::get($remedy->field)->label,
-            'old' => null === $remedy->field ? null : ValueWords::of($remedy->field, $change->old, $format),
-            'new' => null === $remedy->field ? null : ValueWords::of($remedy->field, $change->new, $format),
-            'new_raw' => $raw($change->new),
-        ];
+        return new SheetLineAnswer(
+            remedy: $remedy->code,
+            label: $remedy->label,
+            cause: $remedy->cause,
+            causeLabel: $this->catalogue->causes[$remedy->cause]->label,
+            effort: $remedy->effort,
+            cost: $remedy->cost,
+            field: $remedy->field,
+            fieldLabel: null === $remedy->field ? null : Fields::get($remedy->field)->label,
+            old: null === $remedy->field ? null : ValueWords::of($remedy->field, $change->old, $format),
+            new: null === $remedy->field ? null : ValueWords::of($remedy->field, $new, $format),
+            newRaw: $new instanceof Measurement || $new instanceof Sections ? $new->toArray() : $new,
+        );
     }
 }

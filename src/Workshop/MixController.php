@@ -6,6 +6,7 @@ namespace MoltenNotes\App\Workshop;
 
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\JsonBody;
 use MoltenNotes\Core\Charge\Mix;
@@ -14,7 +15,6 @@ use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Money;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\ValueReader;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -32,7 +32,7 @@ final readonly class MixController
 
     #[Route('/api/mix', methods: ['POST'])]
     #[Costly]
-    public function __invoke(Request $request, #[CurrentUser] Caster $caster): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] Caster $caster): AnswerResponse
     {
         $body = JsonBody::of($request);
         $reader = new ValueReader($caster->units());
@@ -65,35 +65,37 @@ final readonly class MixController
         $format = new QuantityFormatter($caster->units());
         $currency = $this->notebook->workshop($caster)->currency;
 
-        return new JsonResponse([
-            'feasible' => $mix->isFeasible(),
-            'words' => $mix->isFeasible()
-                ? ''
-                : ($mix->enoughMetal
-                    ? 'No mix of this stock meets every window. The nearest one:'
-                    : 'The stock does not come to so much metal. All of it:'),
-            'cost' => Money::rounded($mix->cost, $currency)->decimal(),
-            'currency' => $currency,
-            'charge' => array_map(
-                static fn (Stock $s, float $kg): array => [
-                    'name' => $s->name,
-                    'kg' => round($kg, 4),
-                    'shown' => $kg < 5e-4 ? '–' : $format->si($kg, Dimension::Mass),
-                ],
-                $stock,
-                $mix->charge,
+        return new AnswerResponse(
+            new MixAnswer(
+                feasible: $mix->isFeasible(),
+                words: $mix->isFeasible()
+                    ? ''
+                    : ($mix->enoughMetal
+                        ? 'No mix of this stock meets every window. The nearest one:'
+                        : 'The stock does not come to so much metal. All of it:'),
+                cost: Money::rounded($mix->cost, $currency)->decimal(),
+                currency: $currency,
+                charge: array_map(
+                    static fn (Stock $s, float $kg): MixChargeAnswer => new MixChargeAnswer(
+                        $s->name,
+                        round($kg, 4),
+                        $kg < 5e-4 ? '–' : $format->si($kg, Dimension::Mass),
+                    ),
+                    $stock,
+                    $mix->charge,
+                ),
+                composition: array_map(
+                    static fn (string $element): MixElementAnswer => new MixElementAnswer(
+                        element: $element,
+                        percent: round(100 * ($mix->composition[$element] ?? 0.0), 3),
+                        low: round(100 * ($windows[$element][0] ?? 0.0), 3),
+                        high: isset($windows[$element]) ? round(100 * $windows[$element][1], 3) : null,
+                        met: !in_array($element, array_column($mix->unmet, 'element'), true),
+                    ),
+                    array_values(array_unique([...array_keys($windows), ...array_keys($mix->composition)])),
+                ),
             ),
-            'composition' => array_map(
-                static fn (string $element): array => [
-                    'element' => $element,
-                    'percent' => round(100 * ($mix->composition[$element] ?? 0.0), 3),
-                    'low' => round(100 * ($windows[$element][0] ?? 0.0), 3),
-                    'high' => isset($windows[$element]) ? round(100 * $windows[$element][1], 3) : null,
-                    'met' => !in_array($element, array_column($mix->unmet, 'element'), true),
-                ],
-                array_values(array_unique([...array_keys($windows), ...array_keys($mix->composition)])),
-            ),
-        ]);
+        );
     }
 
     /** @return array<string, array{float, float}> */

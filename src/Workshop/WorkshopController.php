@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Workshop;
 
 use MoltenNotes\App\Account\Caster;
-use Symfony\Component\HttpFoundation\JsonResponse;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
@@ -16,8 +16,8 @@ final readonly class WorkshopController
     }
 
     #[Route('/api/workshop', methods: ['GET'])]
-    public function __invoke(#[CurrentUser] Caster $caster): JsonResponse
+    public function __invoke(#[CurrentUser] Caster $caster): AnswerResponse
     {
-        return new JsonResponse($this->view->of($caster));
+        return new AnswerResponse($this->view->of($caster));
     }
 }

@@ -8,6 +8,7 @@ use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\OwnExperience;
 use MoltenNotes\App\Notebook\WorkshopRow;
+use MoltenNotes\App\Shared\Http\ShownValueAnswer;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
@@ -21,8 +22,7 @@ final readonly class WorkshopView
     {
     }
 
-    /** @return array<string, mixed> */
-    public function of(Caster $caster): array
+    public function of(Caster $caster): WorkshopAnswer
     {
         $shelves = $this->notebook->shelves($caster);
         $efficiencies = $this->experience->efficiencies($caster);
@@ -33,32 +33,38 @@ final readonly class WorkshopView
             $things[$row->kind()][] = self::thing($row, $format);
         }
 
-        return $things + [
-            'tariffs' => (object) $shelves->workshop->tariffs,
-            'safe_lift' => null === $lift ? null : ['raw' => $lift->toArray(), 'shown' => $format->measurement($lift)],
-            'currency' => $shelves->workshop->currency,
-            'school' => $shelves->workshop->school,
-            'unreadable' => $shelves->unreadable,
-            'version' => $shelves->kept?->version() ?? 0,
-            'learnt' => [
+        return new WorkshopAnswer(
+            furnaces: $things['furnaces'],
+            crucibles: $things['crucibles'],
+            flasks: $things['flasks'],
+            cutters: $things['cutters'],
+            stock: $things['stock'],
+            tariffs: (object) $shelves->workshop->tariffs,
+            safeLift: null === $lift ? null : new ShownValueAnswer($lift->toArray(), $format->measurement($lift)),
+            currency: $shelves->workshop->currency,
+            school: $shelves->workshop->school,
+            unreadable: $shelves->unreadable,
+            version: $shelves->kept?->version() ?? 0,
+            learnt: [
                 'heats' => count($efficiencies),
                 'efficiency' => [] === $efficiencies ? null : array_sum($efficiencies) / count($efficiencies),
             ],
-        ];
+        );
     }
 
-    /** @return array<string, mixed> its columns as they are stored and as this caster reads them; what can no longer be read is left out */
-    private static function thing(WorkshopRow $row, QuantityFormatter $format): array
+    /** Its columns as they are stored and as this caster reads them; what can no longer be read is left out. */
+    private static function thing(WorkshopRow $row, QuantityFormatter $format): WorkshopRowAnswer
     {
         $reader = new ValueReader(UnitPreferences::metric());
         $columns = [];
         foreach (WorkshopReader::columns($row->kind()) as $column) {
+            /** @var array<mixed>|string|int|float|bool|null $raw a JSON value */
             $raw = $row->content()[$column] ?? null;
             $value = null === $raw ? null : WorkshopReader::column($row->kind(), $column, $raw, '', $reader);
             if (null !== $value && [] !== $value) {
-                $columns[$column] = [
-                    'raw' => $raw,
-                    'shown' => match (true) {
+                $columns[$column] = new ShownValueAnswer(
+                    $raw,
+                    match (true) {
                         $value instanceof Measurement => $format->measurement($value),
                         is_array($value) => implode(
                             ', ',
@@ -70,10 +76,10 @@ final readonly class WorkshopView
                         ),
                         default => (string) $value,
                     },
-                ];
+                );
             }
         }
 
-        return ['id' => $row->id()->toRfc4122(), 'version' => $row->version(), 'columns' => (object) $columns];
+        return new WorkshopRowAnswer($row->id()->toRfc4122(), $row->version(), (object) $columns);
     }
 }

@@ -81,7 +81,7 @@ final class DemoTest extends ApiTestCase
             );
             self::assertSame([], array_intersect($spoiling, array_column($diagnosis->unexplained, 'sign')), $name);
             $told = array_keys(
-                array_filter($attempt->opinions(), static fn ($opinion): bool => 'ruled_out' !== $opinion->toArray()['opinion']),
+                array_filter($attempt->opinions(), static fn ($opinion): bool => 'ruled_out' !== $opinion->opinion()),
             );
             $leading = array_map(static fn ($cause): string => $cause->cause->code, array_slice($diagnosis->ranked, 0, 2));
             if ([] !== $told) {

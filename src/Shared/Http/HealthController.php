@@ -6,7 +6,6 @@ namespace MoltenNotes\App\Shared\Http;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Exception as StorageError;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 
 /**
@@ -20,7 +19,7 @@ final readonly class HealthController
     }
 
     #[Route('/api/health', methods: ['GET'])]
-    public function __invoke(): JsonResponse
+    public function __invoke(): AnswerResponse
     {
         $read = $this->works(fn (): mixed => $this->connection->fetchOne('SELECT written_at FROM write_probe WHERE id = 1'));
         $write =
@@ -32,13 +31,13 @@ final readonly class HealthController
         $enough = $this->disk->isEnough();
         $healthy = $read && $write && $enough;
 
-        return new JsonResponse(
-            [
-                'status' => $healthy ? 'ok' : 'failing',
-                'storage' => ['reading' => $read, 'writing' => $write && $enough],
-                'disk_free_bytes' => is_finite($free) ? $free : null,
-                'version' => Version::CURRENT,
-            ],
+        return new AnswerResponse(
+            new HealthAnswer(
+                $healthy ? 'ok' : 'failing',
+                ['reading' => $read, 'writing' => $write && $enough],
+                is_finite($free) ? $free : null,
+                Version::CURRENT,
+            ),
             $healthy ? 200 : 503,
         );
     }

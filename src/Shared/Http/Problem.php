@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Shared\Http;
 
 use MoltenNotes\Core\Record\FieldProblem;
-use Symfony\Component\HttpFoundation\JsonResponse;
 
 /** Errors as application/problem+json (RFC 9457), with a JSON Pointer for each field at fault. */
 final class Problem
 {
     /** Told by whoever notices first: the look at the disk before a write, or storage itself. */
-    public static function diskFull(): JsonResponse
+    public static function diskFull(): AnswerResponse
     {
         return self::response(
             507,
@@ -25,7 +24,7 @@ final class Problem
 
     /**
      * @param list<FieldProblem> $fields
-     * @param array<string, mixed> $more
+     * @param list<Answer> $clashes
      * @param array<string, string> $headers
      */
     public static function response(
@@ -33,14 +32,13 @@ final class Problem
         string $code,
         string $title,
         array $fields = [],
-        array $more = [],
+        array $clashes = [],
         array $headers = [],
-    ): JsonResponse {
-        $body = ['type' => 'about:blank', 'status' => $status, 'code' => $code, 'title' => $title] + $more;
-        if ([] !== $fields) {
-            $body['problems'] = array_map(static fn (FieldProblem $field): array => $field->toArray(), $fields);
-        }
-
-        return new JsonResponse($body, $status, ['Content-Type' => 'application/problem+json'] + $headers);
+    ): AnswerResponse {
+        return new AnswerResponse(
+            new ProblemAnswer('about:blank', $status, $code, $title, $fields, $clashes),
+            $status,
+            ['Content-Type' => 'application/problem+json'] + $headers,
+        );
     }
 }

@@ -12,7 +12,6 @@ use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\RejectedRecord;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\Security\Core\Exception\AccessDeniedException;
@@ -38,7 +37,7 @@ final readonly class ProblemListener
         $event->setResponse($response);
     }
 
-    private function translate(\Throwable $error): JsonResponse
+    private function translate(\Throwable $error): AnswerResponse
     {
         return match (true) {
             $error instanceof RejectedRecord => Problem::response(
@@ -48,7 +47,7 @@ final readonly class ProblemListener
                 $error->problems,
             ),
             $error instanceof RecordNotFound => Problem::response(404, 'record.not_found', $error->getMessage()),
-            $error instanceof Clashing => Problem::response(409, 'record.clash', $error->getMessage(), [], ['clashes' => $error->fields()]),
+            $error instanceof Clashing => Problem::response(409, 'record.clash', $error->getMessage(), [], $error->fields()),
             $error instanceof OptimisticLockException => Problem::response(409, 'record.busy', 'Two saves met. Please save again.'),
             $error instanceof UniqueConstraintViolationException => Problem::response(
                 409,

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Diagnose;
+
+use MoltenNotes\App\Shared\Http\Answer;
+
+/** The diagnosis, with the caster's own answers and opinions beside it. */
+final readonly class WhyAnswer extends Answer
+{
+    /**
+     * @param list<array<string, mixed>> $causes
+     * @param list<array<string, mixed>> $cleared
+     * @param list<array{sign: string, label: string, explained: float}> $unexplained
+     * @param list<array<string, mixed>> $nextChecks
+     * @param list<GivenAnswer> $answers
+     * @param object $opinions cause → OpinionAnswer
+     */
+    public function __construct(
+        public string $basis,
+        public string $method,
+        public array $causes,
+        public array $cleared,
+        public array $unexplained,
+        public array $nextChecks,
+        public object $workings,
+        public array $answers,
+        public object $opinions,
+    ) {
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Handbook;
+
+use MoltenNotes\App\Shared\Http\Answer;
+
+/** A kind of defect. */
+final readonly class DefectAnswer extends Answer
+{
+    public function __construct(public string $code, public string $class, public string $label, public string $words)
+    {
+    }
+}

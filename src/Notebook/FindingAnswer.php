@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Notebook;
+
+use MoltenNotes\App\Shared\Http\Answer;
+
+/** One defect that was seen. */
+final readonly class FindingAnswer extends Answer
+{
+    /**
+     * @param list<string> $places
+     * @param list<string> $looks
+     */
+    public function __construct(
+        public string $id,
+        public int $version,
+        public string $kind,
+        public array $places,
+        public array $looks,
+        public ?string $shownAt,
+        public ?string $severity,
+        public ?string $note,
+    ) {
+    }
+}

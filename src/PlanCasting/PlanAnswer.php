@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\PlanCasting;
+
+use MoltenNotes\App\Shared\Http\Answer;
+use MoltenNotes\Core\Record\FieldProblem;
+
+/** A plan with its drawing. */
+final readonly class PlanAnswer extends Answer
+{
+    /**
+     * @param list<array<string, mixed>> $stages
+     * @param list<array<string, string>> $risks
+     * @param array<string, mixed> $section
+     * @param array{pours: int, factor: float} $calibration
+     * @param list<FieldProblem> $problems entries that could not be read; the rest is planned without them
+     * @param list<FieldProblem> $questions
+     */
+    public function __construct(
+        public string $format,
+        public int $version,
+        public array $stages,
+        public array $risks,
+        public array $section,
+        public array $calibration,
+        public array $problems,
+        public array $questions,
+    ) {
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Workshop;
+
+use MoltenNotes\App\Shared\Http\Answer;
+use MoltenNotes\App\Shared\Http\ShownValueAnswer;
+
+/** The workshop, with what its heats have taught. */
+final readonly class WorkshopAnswer extends Answer
+{
+    /**
+     * @param list<WorkshopRowAnswer> $furnaces
+     * @param list<WorkshopRowAnswer> $crucibles
+     * @param list<WorkshopRowAnswer> $flasks
+     * @param list<WorkshopRowAnswer> $cutters
+     * @param list<WorkshopRowAnswer> $stock
+     * @param object $tariffs energy → price
+     * @param list<string> $unreadable
+     * @param array{heats: int, efficiency: float|null} $learnt
+     */
+    public function __construct(
+        public array $furnaces,
+        public array $crucibles,
+        public array $flasks,
+        public array $cutters,
+        public array $stock,
+        public object $tariffs,
+        public ?ShownValueAnswer $safeLift,
+        public string $currency,
+        public ?string $school,
+        public array $unreadable,
+        public int $version,
+        public array $learnt,
+    ) {
+    }
+}
