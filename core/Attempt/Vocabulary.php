@@ -36,11 +36,14 @@ final readonly class Vocabulary
 
     private static function load(): self
     {
-        /** @var array{classes: array<string, string>, rows: list<array{string, string, string, string, float}>} $atlas */
-        $atlas = require __DIR__.'/Data/defects.php';
+        /** @var list<array{code: string, label: string}> $named */
+        $named = Table::rows(__DIR__.'/Data/defect_classes.php', ['code', 'label']);
+        $classes = array_column($named, 'label', 'code');
+        /** @var list<array{code: string, class: string, label: string, words: string, leak: float}> $atlas */
+        $atlas = Table::rows(__DIR__.'/Data/defects.php', ['code', 'class', 'label', 'words', 'leak']);
         $defects = [];
-        foreach ($atlas['rows'] as [$code, $class, $label, $words, $leak]) {
-            $defects[$code] = new Sign($code, $class, $label, $words, [], $leak, null);
+        foreach ($atlas as $row) {
+            $defects[$row['code']] = new Sign($row['code'], $row['class'], $row['label'], $row['words'], [], $row['leak'], null);
         }
         /**
          * @var list<array{code: string, question: string, how: string, asked_with: list<string>, leak: float,
@@ -52,13 +55,13 @@ final readonly class Vocabulary
             ['code' => $code, 'question' => $question, 'how' => $how, 'asked_with' => $askedWith] = $row;
             $checks[$code] = new Sign($code, '', $question, $how, $askedWith, $row['leak'], $row['processes']);
         }
-        /** @var list<array{string, string, string}> $noticed */
-        $noticed = require __DIR__.'/Data/observations.php';
+        /** @var list<array{code: string, label: string, when: string}> $noticed */
+        $noticed = Table::rows(__DIR__.'/Data/observations.php', ['code', 'label', 'when']);
         $observations = [];
-        foreach ($noticed as [$noticedCode, $noticedLabel, $when]) {
-            $observations[$noticedCode] = ['label' => $noticedLabel, 'when' => $when];
+        foreach ($noticed as $row) {
+            $observations[$row['code']] = ['label' => $row['label'], 'when' => $row['when']];
         }
 
-        return new self($atlas['classes'], $defects, $checks, $observations);
+        return new self($classes, $defects, $checks, $observations);
     }
 }

@@ -5,41 +5,51 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Charge;
 
 use MoltenNotes\Core\Quantity\Estimate;
+use MoltenNotes\Core\Table;
 
 /** What heats a furnace. The door to the table of efficiencies and fuels. */
 final readonly class EnergySource
 {
-    private function __construct(public string $code, public Estimate $efficiency, public float $joulesPerFuelUnit, public string $fuelUnit)
-    {
+    /**
+     * @param Estimate $efficiency share of the energy drawn that reaches the metal, 0…1
+     * @param float $joulesPerFuelUnit J per kWh, kg or m³; above zero
+     */
+    private function __construct(
+        public string $code,
+        public string $label,
+        public Estimate $efficiency,
+        public float $joulesPerFuelUnit,
+        public string $fuelUnit,
+    ) {
     }
 
     /** Null when it is not told or not one we know. Source: row by row in the table. */
     public static function find(?string $code): ?self
     {
-        foreach (self::rows() as [$source, $low, $high, $megajoules, $unit]) {
-            if ($source === $code) {
-                return new self($source, Estimate::ratio(($low + $high) / 2, $low, $high), $megajoules * 1e6, $unit);
-            }
-        }
-
-        return null;
+        return self::all()[$code ?? ''] ?? null;
     }
 
-    /** @return list<array{string, float, float, float, string}> */
-    private static function rows(): array
+    /** @return array<string, self> */
+    public static function all(): array
     {
-        /** @var list<array{string, float, float, float, string}>|null $rows */
-        static $rows = null;
+        /** @var array<string, self>|null $sources */
+        static $sources = null;
 
-        return $rows ??= self::load();
+        return $sources ??= self::load();
     }
 
-    /** @return list<array{string, float, float, float, string}> */
+    /** @return array<string, self> */
     private static function load(): array
     {
-        /** @var list<array{string, float, float, float, string}> $rows */
-        $rows = require __DIR__.'/Data/energy_sources.php';
+        /** @var list<array{code: string, efficiency: array{float, float}, fuel_mj: float, fuel_unit: string, label: string}> $rows */
+        $rows = Table::rows(__DIR__.'/Data/energy_sources.php', ['code', 'efficiency', 'fuel_mj', 'fuel_unit', 'label']);
+        $sources = [];
+        foreach ($rows as $row) {
+            [$low, $high] = $row['efficiency'];
+            $efficiency = Estimate::ratio(($low + $high) / 2, $low, $high);
+            $sources[$row['code']] = new self($row['code'], $row['label'], $efficiency, $row['fuel_mj'] * 1e6, $row['fuel_unit']);
+        }
 
-        return $rows;
+        return $sources;
     }
 }

@@ -94,9 +94,12 @@ final readonly class Catalogue
         }
         /** @var array<string, array<string, array{float, string}>> $signs */
         $signs = require __DIR__.'/Data/signs.php';
-        /** @var array<string, array{string, string, string}> $named */
-        $named = require __DIR__.'/Data/facts.php';
-        $facts = array_map(static fn (array $row): array => ['label' => $row[0], 'unit' => $row[1], 'basis' => $row[2]], $named);
+        /** @var list<array{code: string, label: string, unit: string, basis: string}> $named */
+        $named = Table::rows(__DIR__.'/Data/facts.php', ['code', 'label', 'unit', 'basis']);
+        $facts = [];
+        foreach ($named as $row) {
+            $facts[$row['code']] = ['label' => $row['label'], 'unit' => $row['unit'], 'basis' => $row['basis']];
+        }
 
         return new self(Vocabulary::standard(), $causes, $signs, self::evidence(), self::refinements(), $facts);
     }

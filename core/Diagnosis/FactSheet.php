@@ -9,10 +9,10 @@ use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Melt\PourTemperatureAdvice;
-use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
+use MoltenNotes\Core\Process\MouldProcess;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Length;
 use MoltenNotes\Core\Quantity\Measurement;
@@ -217,7 +217,7 @@ final class FactSheet
             // The rule of thumb on diameters gives way to the moduli it stands for.
             unset($this->facts['riser_to_heaviest']);
         }
-        if (true !== MouldMaterial::of($this->process(), $this->family() ?? '')?->breathes()) {
+        if (true !== MouldProcess::find($this->process())?->breathes) {
             $this->figure('vent_share', $plan->figure('venting', 'vent_share'), ['venting.vents', 'venting.diameter']);
         }
         $this->figure('steam', $plan->figure('venting', 'steam'), ['sand.moisture', 'sand.permeability']);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Gating;
 
+use MoltenNotes\Core\Alloy\MetalFamily;
+
 /** Areas of sprue base, runner and gates to each other. The choke is the smallest of the three. */
 final readonly class GatingRatio
 {
@@ -11,18 +13,10 @@ final readonly class GatingRatio
     {
     }
 
-    /** Ratio of a school for a family, else of the school, else 1 : 2 : 2. Source: row by row in the table. */
-    public static function of(string $school, string $family): self
+    /** Of a school for a family of metals; an unknown school is unpressurised. Source: the table of families. */
+    public static function of(string $school, MetalFamily $metal): self
     {
-        foreach ([$family, '*'] as $wanted) {
-            foreach (self::rows() as [$of, $metal, $sprue, $runner, $gates]) {
-                if ($of === $school && $metal === $wanted) {
-                    return new self($sprue, $runner, $gates);
-                }
-            }
-        }
-
-        return new self(1.0, 2.0, 2.0);
+        return new self(...($metal->ratios[$school] ?? $metal->ratios['unpressurised']));
     }
 
     /** Area of one member as a multiple of the choke: member ÷ smallest member. */
@@ -42,23 +36,5 @@ final readonly class GatingRatio
                 $this->gates,
             ]),
         );
-    }
-
-    /** @return list<array{string, string, float, float, float}> */
-    private static function rows(): array
-    {
-        /** @var list<array{string, string, float, float, float}>|null $rows */
-        static $rows = null;
-
-        return $rows ??= self::load();
-    }
-
-    /** @return list<array{string, string, float, float, float}> */
-    private static function load(): array
-    {
-        /** @var list<array{string, string, float, float, float}> $rows */
-        $rows = require __DIR__.'/Data/ratios.php';
-
-        return $rows;
     }
 }

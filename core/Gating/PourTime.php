@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Gating;
 
 use MoltenNotes\Core\Alloy\Alloy;
+use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Mark;
 
 /**
@@ -31,13 +32,14 @@ final class PourTime
     public static function rules(Alloy $alloy, float $massKg, float $thicknessMm, string $fill): array
     {
         $rules = [];
-        if ('iron' === $alloy->family) {
+        $rule = MetalFamily::of($alloy)->pourRule;
+        if ('iron' === $rule) {
             $steel = 'carbon_steel' === $alloy->code;
             $ruled = min($massKg, self::IRON_RULES_TO_KG);
             $rules[] = $steel
                 ? self::rule('steel', 'Steel', (2.4335 - 0.3953 * log10(max(1.0, $ruled))) * sqrt($ruled), 't = (2.4335 − 0.3953 log W) √W')
                 : self::rule('iron', 'Grey iron', (1.41 + $thicknessMm / 14.59) * sqrt($ruled), 't = (1.41 + T/14.59) √W');
-        } elseif ('copper' === $alloy->family) {
+        } elseif ('copper' === $rule) {
             $k = self::copper($alloy->code, $fill);
             $rules[] = self::rule('copper', 'Copper alloys', $k * $massKg ** (1 / 3), "t = {$k} W^⅓");
         }

@@ -10,33 +10,9 @@ namespace MoltenNotes\Core\Gating;
  */
 final class Reynolds
 {
-    /** kg/m³, m/s, m; null for a family whose viscosity the table does not have. */
-    public static function of(string $family, float $density, float $speed, float $hydraulicDiameter): ?float
+    /** kg/m³, m/s, m, Pa·s; all above zero. */
+    public static function of(float $density, float $speed, float $hydraulicDiameter, float $viscosity): float
     {
-        foreach (self::rows() as [$metal, $viscosity]) {
-            if ($metal === $family) {
-                return ($density * $speed * $hydraulicDiameter) / $viscosity;
-            }
-        }
-
-        return null;
-    }
-
-    /** @return list<array{string, float}> */
-    private static function rows(): array
-    {
-        /** @var list<array{string, float}>|null $rows */
-        static $rows = null;
-
-        return $rows ??= self::load();
-    }
-
-    /** @return list<array{string, float}> */
-    private static function load(): array
-    {
-        /** @var list<array{string, float}> $rows */
-        $rows = require __DIR__.'/Data/viscosities.php';
-
-        return $rows;
+        return ($density * $speed * $hydraulicDiameter) / $viscosity;
     }
 }

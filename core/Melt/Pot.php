@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Melt;
 
 use MoltenNotes\Core\Alloy\Alloy;
+use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Quantity\Area;
 use MoltenNotes\Core\Quantity\Mass;
 
@@ -28,14 +29,11 @@ final readonly class Pot
     /** Masses above zero, areas of what radiates. Source: crucible and emissivities common practice, recalled from memory. */
     public static function of(Alloy $alloy, Mass $metal, Mass $crucible, Area $wall, Area $top): self
     {
-        // A clean bath of light metal shines and radiates little; the hotter metals are dull.
-        $emissivity = in_array($alloy->family, ['aluminium', 'tin', 'silver'], true) ? 0.2 : 0.7;
-
         return new self(
             $metal->si() * $alloy->heatLiquid->si() + $crucible->si() * self::CRUCIBLE_HEAT,
             $wall->si(),
             $top->si(),
-            $emissivity,
+            MetalFamily::of($alloy)->bathEmissivity,
         );
     }
 

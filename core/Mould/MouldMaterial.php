@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Mould;
 
+use MoltenNotes\Core\Alloy\Alloy;
+use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Process\MouldProcess;
 use MoltenNotes\Core\Quantity\Estimate;
 
@@ -27,13 +29,20 @@ final readonly class MouldMaterial
     }
 
     /** Null when the process is unknown: sand and rubber are too far apart to guess. */
-    public static function of(?string $process, string $family): ?self
+    public static function of(?string $process, ?Alloy $alloy): ?self
     {
         $row = MouldProcess::find($process);
 
         return null === $row
             ? null
-            : new self($row->code, $row->conductivityUnder($family), $row->density, $row->heat, Estimate::ratio(...$row->transfer), $row);
+            : new self(
+                $row->code,
+                $row->conductivityUnder(null === $alloy ? null : MetalFamily::of($alloy)),
+                $row->density,
+                $row->heat,
+                Estimate::ratio(...$row->transfer),
+                $row,
+            );
     }
 
     /**

@@ -48,7 +48,7 @@ final readonly class Basis
         $this->calibration = $experience->calibration($values->choice('mould.process'));
         $this->efficiencies = $experience->efficiencies();
         $this->alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
-        $this->mould = MouldMaterial::of($values->choice('mould.process'), $this->alloy->family ?? '');
+        $this->mould = MouldMaterial::of($values->choice('mould.process'), $this->alloy);
         $this->sections = $values->sections();
         $bodies = [];
         foreach ($this->sections?->all() ?? [] as $section) {

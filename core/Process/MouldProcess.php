@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Process;
 
+use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Table;
 
 /**
@@ -116,12 +117,12 @@ final readonly class MouldProcess
         return $this->pourOffsets[$family] ?? $this->pourOffsets['*'];
     }
 
-    /** W/mK of the mould under such a metal: hotter metal, hotter sand. */
-    public function conductivityUnder(string $family): float
+    /** W/mK of the mould under such a metal: hotter metal, hotter sand; null counts as a light metal. */
+    public function conductivityUnder(?MetalFamily $metal): float
     {
-        return match ($family) {
-            'copper', 'silver' => $this->conductivity[1],
-            'iron' => $this->conductivity[2],
+        return match ($metal?->heatsSand) {
+            'white' => $this->conductivity[2],
+            'hot' => $this->conductivity[1],
             default => $this->conductivity[0],
         };
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Quantity;
 
+use MoltenNotes\Core\Table;
+
 /** The door to the unit table. */
 final class UnitTable
 {
@@ -45,12 +47,12 @@ final class UnitTable
     /** @return array{string, string}|null both readings of a spelling that has two; null for every other */
     public static function readings(string $spelling): ?array
     {
-        /** @var list<array{string, string, string}> $rows */
-        $rows = require __DIR__.'/Data/ambiguous.php';
+        /** @var list<array{written: string, one: string, other: string}> $rows */
+        $rows = Table::rows(__DIR__.'/Data/ambiguous.php', ['written', 'one', 'other']);
         $clean = mb_strtolower(trim($spelling, " .\t"));
-        foreach ($rows as [$known, $one, $other]) {
-            if ($known === $clean) {
-                return [$one, $other];
+        foreach ($rows as $row) {
+            if ($row['written'] === $clean) {
+                return [$row['one'], $row['other']];
             }
         }
 
@@ -77,11 +79,12 @@ final class UnitTable
         if (null !== self::$byCode) {
             return self::$byCode;
         }
-        /** @var list<array{string, string, Dimension, float, float, list<string>}> $rows */
-        $rows = require __DIR__.'/Data/units.php';
+        /** @var list<array{code: string, label: string, of: Dimension, factor: float, offset: float, also: list<string>}> $rows */
+        $rows = Table::rows(__DIR__.'/Data/units.php', ['code', 'label', 'of', 'factor'], ['offset' => 0.0, 'also' => []]);
         self::$byCode = [];
-        foreach ($rows as [$code, $label, $dimension, $factor, $offset, $spellings]) {
-            $unit = new Unit($code, $label, $dimension, $factor, $offset, $spellings);
+        foreach ($rows as $row) {
+            ['code' => $code, 'label' => $label, 'of' => $dimension, 'also' => $spellings] = $row;
+            $unit = new Unit($code, $label, $dimension, $row['factor'], $row['offset'], $spellings);
             self::$byCode[$code] = $unit;
             foreach ([$code, $label, mb_strtolower($code), mb_strtolower($label), ...$spellings] as $spelling) {
                 self::$bySpelling[$dimension->value][$spelling] ??= $unit;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Record;
 
 use MoltenNotes\Core\Alloy\AlloyTable;
+use MoltenNotes\Core\Charge\EnergySource;
 use MoltenNotes\Core\Process\MouldProcess;
 
 /** The words a caster picks from. */
@@ -54,6 +55,9 @@ final class Choices
         }
         foreach (MouldProcess::all() as $process) {
             $lists['process'][$process->code] = ['label' => $process->label, 'hint' => $process->hint];
+        }
+        foreach (EnergySource::all() as $source) {
+            $lists['energy_source'][$source->code] = ['label' => $source->label, 'hint' => ''];
         }
         foreach (AlloyTable::all() as $alloy) {
             $lists['alloy'][$alloy->code] = ['label' => $alloy->name, 'hint' => $alloy->family];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Change;
 
 use MoltenNotes\App\Shared\Http\Answer;
+use MoltenNotes\App\Shared\Http\ToldAnswer;
 
 /** A field that two devices changed: what it was, what is asked for, what is stored, and who stored it. */
 final readonly class ClashAnswer extends Answer

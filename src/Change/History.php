@@ -9,6 +9,7 @@ use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\ParameterType;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
+use MoltenNotes\App\Shared\Http\ToldAnswer;
 use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\RejectedRecord;
 use Psr\Clock\ClockInterface;

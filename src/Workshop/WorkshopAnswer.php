@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Workshop;
 
 use MoltenNotes\App\Shared\Http\Answer;
-use MoltenNotes\App\Shared\Http\ShownValueAnswer;
+use MoltenNotes\App\Shared\Http\ToldAnswer;
 
 /** The workshop, with what its heats have taught. */
 final readonly class WorkshopAnswer extends Answer
@@ -27,7 +27,7 @@ final readonly class WorkshopAnswer extends Answer
         public array $cutters,
         public array $stock,
         public object $tariffs,
-        public ?ShownValueAnswer $safeLift,
+        public ?ToldAnswer $safeLift,
         public string $currency,
         public ?string $school,
         public array $unreadable,

@@ -8,7 +8,7 @@ use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\OwnExperience;
 use MoltenNotes\App\Notebook\WorkshopRow;
-use MoltenNotes\App\Shared\Http\ShownValueAnswer;
+use MoltenNotes\App\Shared\Http\ToldAnswer;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
@@ -40,7 +40,7 @@ final readonly class WorkshopView
             cutters: $things['cutters'],
             stock: $things['stock'],
             tariffs: (object) $shelves->workshop->tariffs,
-            safeLift: null === $lift ? null : new ShownValueAnswer($lift->toArray(), $format->measurement($lift)),
+            safeLift: null === $lift ? null : new ToldAnswer($lift->toArray(), $format->measurement($lift)),
             currency: $shelves->workshop->currency,
             school: $shelves->workshop->school,
             unreadable: $shelves->unreadable,
@@ -58,11 +58,10 @@ final readonly class WorkshopView
         $reader = new ValueReader(UnitPreferences::metric());
         $columns = [];
         foreach (WorkshopReader::columns($row->kind()) as $column) {
-            /** @var array<mixed>|string|int|float|bool|null $raw a JSON value */
             $raw = $row->content()[$column] ?? null;
             $value = null === $raw ? null : WorkshopReader::column($row->kind(), $column, $raw, '', $reader);
             if (null !== $value && [] !== $value) {
-                $columns[$column] = new ShownValueAnswer(
+                $columns[$column] = new ToldAnswer(
                     $raw,
                     match (true) {
                         $value instanceof Measurement => $format->measurement($value),

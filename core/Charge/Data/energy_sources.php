@@ -2,15 +2,14 @@
 
 declare(strict_types=1);
 
-// How much of the energy drawn reaches the metal (common practice; small masses are at the low end) and what a kilogram or cubic metre of
-// fuel holds (lower heating value, published fuel tables, recalled from memory).
+// What heats a furnace. efficiency: how much of the energy drawn reaches the metal, [least, most]; small masses are at the low end; common
+// practice. fuel_mj: what a unit of fuel holds, MJ (lower heating value, published fuel tables, recalled from memory).
 return [
-    // source | efficiency low | efficiency high | MJ per unit of fuel | unit of fuel
-    ['electric', 0.25, 0.45, 3.6, 'kWh'],
-    ['induction', 0.50, 0.70, 3.6, 'kWh'],
-    ['microwave', 0.10, 0.20, 3.6, 'kWh'],
-    ['propane', 0.05, 0.15, 46.4, 'kg'],
-    ['butane', 0.05, 0.15, 45.7, 'kg'],
-    ['natural_gas', 0.05, 0.15, 36.0, 'm³'],
-    ['charcoal', 0.03, 0.08, 29.0, 'kg'],
+    ['code' => 'electric', 'label' => 'Electric resistance', 'efficiency' => [0.25, 0.45], 'fuel_mj' => 3.6, 'fuel_unit' => 'kWh'],
+    ['code' => 'induction', 'label' => 'Induction', 'efficiency' => [0.50, 0.70], 'fuel_mj' => 3.6, 'fuel_unit' => 'kWh'],
+    ['code' => 'propane', 'label' => 'Propane', 'efficiency' => [0.05, 0.15], 'fuel_mj' => 46.4, 'fuel_unit' => 'kg'],
+    ['code' => 'butane', 'label' => 'Butane', 'efficiency' => [0.05, 0.15], 'fuel_mj' => 45.7, 'fuel_unit' => 'kg'],
+    ['code' => 'natural_gas', 'label' => 'Natural gas', 'efficiency' => [0.05, 0.15], 'fuel_mj' => 36.0, 'fuel_unit' => 'm³'],
+    ['code' => 'charcoal', 'label' => 'Charcoal', 'efficiency' => [0.03, 0.08], 'fuel_mj' => 29.0, 'fuel_unit' => 'kg'],
+    ['code' => 'microwave', 'label' => 'Microwave', 'efficiency' => [0.10, 0.20], 'fuel_mj' => 3.6, 'fuel_unit' => 'kWh'],
 ];

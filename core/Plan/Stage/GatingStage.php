@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Plan\Stage;
 
 use MoltenNotes\Core\Alloy\Alloy;
+use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Gating\CannotFill;
 use MoltenNotes\Core\Gating\Choke;
 use MoltenNotes\Core\Gating\EffectiveHead;
 use MoltenNotes\Core\Gating\GatingRatio;
 use MoltenNotes\Core\Gating\PourTime;
 use MoltenNotes\Core\Gating\Reynolds;
-use MoltenNotes\Core\Gating\SpeedLimit;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\Levels;
@@ -140,7 +140,7 @@ final class GatingStage
                 mark: $rule['mark'],
             );
         }
-        if ('iron' === $this->alloy->family && $this->mass() > PourTime::IRON_RULES_TO_KG) {
+        if ('iron' === $this->family()->pourRule && $this->mass() > PourTime::IRON_RULES_TO_KG) {
             $this->sheet->assume(
                 'The rules for iron and steel end at '.
                     $this->basis->shown(PourTime::IRON_RULES_TO_KG, Dimension::Mass).
@@ -149,7 +149,7 @@ final class GatingStage
         }
         $usual = $rules[0]['seconds'];
         $typed = $this->basis->estimate('gating.fill_time');
-        $light = !in_array($this->alloy->family, ['iron', 'copper', 'silver'], true);
+        $light = 'warm' === $this->family()->heatsSand;
         $seconds = match (true) {
             null !== $typed => $typed->si,
             null === $this->longestPour => $usual,
@@ -281,18 +281,18 @@ final class GatingStage
             source: 'American Foundry Society practice; P. N. Rao',
             mark: Mark::RecalledFromMemory,
         );
-        $ratio = GatingRatio::of($this->basis->school(), $this->alloy->family);
+        $ratio = GatingRatio::of($this->basis->school(), $this->family());
         if (!$this->basis->values->has('gating.school')) {
             $this->sheet->assume('School of gating: '.$this->basis->school().', '.$ratio->words().'.', 'gating.school');
         }
         $this->sizeSprue($choke->si * $ratio->timesChoke($ratio->sprue), $ratio);
         $this->sizeRunner($choke->si * $ratio->timesChoke($ratio->runner), $ratio);
-        $limit = SpeedLimit::of($this->alloy->family)?->si();
+        $limit = $this->family()->breaksAbove->si();
         // The gates must calm what the sprue really lets through: it was rounded up, or is cut already.
         $sprue = (\M_PI * $this->sizes['sprue_base'] ** 2) / 4 / $ratio->timesChoke($ratio->sprue);
         $flow = Choke::flow(max($choke->si, $sprue), $this->coefficient(), $head);
         $gates = $choke->si * $ratio->timesChoke($ratio->gates);
-        $calm = null === $limit || 'pressurised' === $this->basis->school() ? 0.0 : $flow / $limit;
+        $calm = 'pressurised' === $this->basis->school() ? 0.0 : $flow / $limit;
         $this->sizeGates(max($gates, $calm), $calm > $gates, $ratio);
     }
 
@@ -503,24 +503,16 @@ final class GatingStage
         $this->speeds($sheet, $flow, $gates, $width, $thick);
     }
 
+    private function family(): MetalFamily
+    {
+        return MetalFamily::of($this->alloy);
+    }
+
     private function speeds(StageSheet $sheet, Estimate $flow, float $gates, float $width, float $thick): void
     {
         $speed = Estimate::through(Dimension::Speed, static fn (float $q): float => $q / $gates, $flow);
-        $limit = SpeedLimit::of($this->alloy->family);
+        $limit = $this->family()->breaksAbove;
         $inputs = [$sheet->input('Q', 'Flow', $flow), $sheet->input('ΣA', 'All gates', Estimate::exact(Dimension::Area, $gates))];
-        if (null === $limit) {
-            $sheet->add(
-                code: 'gate_speed',
-                label: 'Speed in the gates',
-                value: $speed,
-                formula: 'v = Q / ΣA',
-                inputs: $inputs,
-                source: 'continuity',
-                mark: Mark::Published,
-            );
-
-            return;
-        }
         $share = $speed->si / $limit->si();
         $sheet->add(
             code: 'gate_speed',
@@ -545,24 +537,18 @@ final class GatingStage
             source: 'J. Campbell, Complete Casting Handbook',
             mark: Mark::RecalledFromMemory,
         );
-        $reynolds = Reynolds::of(
-            $this->alloy->family,
-            $this->alloy->densityLiquid->si(),
-            $speed->si,
-            (2 * $width * $thick) / ($width + $thick),
+        $wide = (2 * $width * $thick) / ($width + $thick);
+        $reynolds = Reynolds::of($this->alloy->densityLiquid->si(), $speed->si, $wide, $this->family()->viscosity);
+        $sheet->add(
+            code: 'reynolds',
+            label: 'Reynolds number in a gate',
+            value: Estimate::ratio(round($reynolds, -2), $reynolds * 0.8, $reynolds * 1.2),
+            formula: 'Re = ρ v d / η',
+            inputs: [$sheet->input('v', 'Speed', $speed)],
+            source: 'viscosities T. Iida, R. I. L. Guthrie',
+            mark: Mark::RecalledFromMemory,
+            standing: 'plain',
+            note: $reynolds > 2000 ? 'Turbulent inside, as nearly every hand pour is.' : 'Laminar.',
         );
-        if (null !== $reynolds) {
-            $sheet->add(
-                code: 'reynolds',
-                label: 'Reynolds number in a gate',
-                value: Estimate::ratio(round($reynolds, -2), $reynolds * 0.8, $reynolds * 1.2),
-                formula: 'Re = ρ v d / η',
-                inputs: [$sheet->input('v', 'Speed', $speed)],
-                source: 'viscosities T. Iida, R. I. L. Guthrie',
-                mark: Mark::RecalledFromMemory,
-                standing: 'plain',
-                note: $reynolds > 2000 ? 'Turbulent inside, as nearly every hand pour is.' : 'Laminar.',
-            );
-        }
     }
 }

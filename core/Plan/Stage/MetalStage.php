@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Plan\Stage;
 
 use MoltenNotes\Core\Alloy\Alloy;
+use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Charge\EnergySource;
 use MoltenNotes\Core\Charge\MeltEnergy;
-use MoltenNotes\Core\Charge\MeltLoss;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Quantity\Dimension;
@@ -116,7 +116,7 @@ final class MetalStage
         $typed = $this->basis->estimate('metal.loss');
         $loss =
             null === $typed
-                ? MeltLoss::usual($this->basis->values->choice('metal.source'), $this->alloy->family)
+                ? MetalFamily::of($this->alloy)->usualLoss($this->basis->values->choice('metal.source'))
                 : Estimate::ratio($typed->si, $typed->lowSi, $typed->highSi);
         if (null === $typed) {
             $this->sheet->assume(

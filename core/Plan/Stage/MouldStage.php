@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Plan\Stage;
 
+use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Geometry\FromAbove;
 use MoltenNotes\Core\Geometry\SectionGeometry;
 use MoltenNotes\Core\Mark;
@@ -91,7 +92,7 @@ final class MouldStage
         $above = Levels::of($basis)->above;
         $sprue = 2 * ($gating['sprue_top'] ?? 0.02) + self::AROUND_M;
         // Hot and heavy metal wants more sand between itself and the open.
-        $more = in_array($basis->alloy->family ?? '', ['copper', 'iron', 'silver'], true) ? 1.4 : 1.0;
+        $more = null === $basis->alloy ? 1.0 : MetalFamily::of($basis->alloy)->sandAround;
         $around = self::AROUND_M * $more;
         // Several castings lie in rows, with sand between them.
         $columns = (int) ceil(sqrt($basis->castings()));

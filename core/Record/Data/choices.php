@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 // The words a caster picks from. code => label, or code => [label, hint]. Common practice throughout.
+// Processes, alloys and what heats a furnace have tables of their own.
 return [
     'pattern_kind' => [
         'original' => 'The original part',
@@ -55,15 +56,6 @@ return [
         'natural' => ['Naturally pressurised', 'Every channel just full, with a filter'],
     ],
     'well' => ['well' => ['Well', 'A pool under the sprue'], 'radius' => ['Radius', 'Swept into the runner'], 'none' => 'Square'],
-    'energy_source' => [
-        'electric' => 'Electric resistance',
-        'induction' => 'Induction',
-        'propane' => 'Propane',
-        'butane' => 'Butane',
-        'natural_gas' => 'Natural gas',
-        'charcoal' => 'Charcoal',
-        'microwave' => 'Microwave',
-    ],
     'vented' => ['all' => 'All', 'some' => 'Some', 'none' => 'None'],
     'charge_source' => [
         'ingot' => 'Known ingot',

@@ -63,7 +63,7 @@ final class PublishedExamplesTest extends TestCase
     public function testChvorinovSteelInSand(): void
     {
         $steel = AlloyTable::get('carbon_steel');
-        $sand = MouldMaterial::of('green_sand', 'iron');
+        $sand = MouldMaterial::of('green_sand', AlloyTable::get('grey_iron'));
         self::assertNotNull($sand);
         $minutesPerCm2 = static fn (float $superheat): float => FreezingTime::chvorinov(
             $steel,
@@ -84,7 +84,7 @@ final class PublishedExamplesTest extends TestCase
     public function testGrooverPlateAndRiser(): void
     {
         $steel = AlloyTable::get('carbon_steel');
-        $sand = MouldMaterial::of('green_sand', 'iron');
+        $sand = MouldMaterial::of('green_sand', AlloyTable::get('grey_iron'));
         self::assertNotNull($sand);
         $time = static fn (float $modulus): float => FreezingTime::chvorinov(
             $steel,
@@ -250,7 +250,7 @@ final class PublishedExamplesTest extends TestCase
     /** Aluminium, 10 s, permeability 70, 5 cm of sand: 16 g/cm² at 3.5 %, 27 at 6 % (worked beforehand). */
     public function testSteamThroughTheSand(): void
     {
-        $sand = MouldMaterial::of('green_sand', 'aluminium');
+        $sand = MouldMaterial::of('green_sand', AlloyTable::get('al_si7mg'));
         self::assertNotNull($sand);
         $pressure = static fn (float $moisture): float => SandGas::backPressure(
             10,
@@ -271,7 +271,7 @@ final class PublishedExamplesTest extends TestCase
     public function testLostFoamPoursHotForAReason(): void
     {
         $alloy = AlloyTable::get('al_si9cu3');
-        $sand = MouldMaterial::of('lost_foam', 'aluminium');
+        $sand = MouldMaterial::of('lost_foam', AlloyTable::get('al_si7mg'));
         self::assertNotNull($sand);
         $run = static fn (float $celsius): float => 0.02 *
             FluidLife::of(

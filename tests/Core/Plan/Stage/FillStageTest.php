@@ -66,7 +66,7 @@ final class FillStageTest extends TestCase
         $alloy = AlloyTable::get('al_si7mg');
         $life = [];
         foreach (['plaster', 'green_sand', 'metal_mould'] as $process) {
-            $mould = MouldMaterial::of($process, 'aluminium');
+            $mould = MouldMaterial::of($process, AlloyTable::get('al_si7mg'));
             self::assertNotNull($mould);
             $life[] = FluidLife::of(
                 $alloy,
@@ -85,7 +85,7 @@ final class FillStageTest extends TestCase
     public function testMetalAtItsFreezingPointStillRunsAWhileAndBelowItNot(): void
     {
         $alloy = AlloyTable::get('al_si12');
-        $mould = MouldMaterial::of('green_sand', 'aluminium');
+        $mould = MouldMaterial::of('green_sand', AlloyTable::get('al_si7mg'));
         self::assertNotNull($mould);
         $life = static fn (float $over): float => FluidLife::of(
             $alloy,

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace MoltenNotes\Tests\Core\Plan\Stage;
 
 use MoltenNotes\Core\Alloy\AlloyTable;
+use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Charge\EnergySource;
 use MoltenNotes\Core\Charge\MeltEnergy;
-use MoltenNotes\Core\Charge\MeltLoss;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Quantity\Mass;
 use MoltenNotes\Core\Quantity\Temperature;
@@ -143,7 +143,8 @@ final class MetalStageTest extends TestCase
 
     public function testThinScrapBurnsAwayMoreThanIngot(): void
     {
-        self::assertGreaterThan(MeltLoss::usual('ingot', 'aluminium')->si, MeltLoss::usual('cans', 'aluminium')->si);
+        $aluminium = MetalFamily::find('aluminium');
+        self::assertGreaterThan($aluminium?->usualLoss('ingot')->si, $aluminium?->usualLoss('cans')->si);
     }
 
     public function testStockThatIsTooLittleIsSaidToBe(): void

@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\Change;
+namespace MoltenNotes\App\Shared\Http;
 
-use MoltenNotes\App\Shared\Http\Answer;
-
-/** A value of the past as it was stored and as this caster reads it. */
+/** A value as JSON holds it, whatever it is, and as this caster reads it. */
 final readonly class ToldAnswer extends Answer
 {
     public function __construct(public mixed $raw, public string $shown)
