@@ -2,9 +2,13 @@
 
 declare(strict_types=1);
 
-// Writes the codes of the tables as types, for PHP and for the web client: php tools/codes.php
+// Writes the codes of the tables as types, for PHP and for the web client, and the small tables that screens are made from:
+// php tools/codes.php
 
 use MoltenNotes\Core\Attempt\Vocabulary;
+use MoltenNotes\Core\Charge\EnergySource;
+use MoltenNotes\Core\Geometry\Shape;
+use MoltenNotes\Core\Plan\Steps;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Working\Figures;
 
@@ -28,6 +32,25 @@ function generated(): array
         $ts .= "export type {$type} = (typeof {$name})[number];\n";
         $php .= "        {$type}: \"".implode('|', array_map(static fn (string $code): string => "'{$code}'", $known))."\"\n";
     }
+
+    $plain = \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES;
+    $json = static fn (mixed $value): string => json_encode($value, $plain);
+    $steps = implode('', array_map(static fn (array $step): string => "  {$json($step)},\n", Steps::all()));
+    $ts .= "\n/** The steps of a plan, and the fields each asks for. */\nexport const PLAN_STEPS = [\n{$steps}] as const;\n";
+    $ts .= "\n/** Where the volume comes from when it is not described in sections: way → fields. */\n";
+    $ts .= "export const VOLUME_WAYS: Record<string, readonly FieldKey[]> = {$json(Steps::volumeWays())};\n";
+    $ts .= "\n/** The bodies a casting is described with, and the measurements of each. */\nexport const SHAPES = {\n";
+    foreach (Shape::cases() as $shape) {
+        $row = ['label' => $shape->words(), 'measures' => $shape->measurements(), 'onTop' => $shape->sitsOnTop()];
+        $ts .= "  {$shape->value}: {$json($row)},\n";
+    }
+    $ts .= "} as const;\n\n/** What energy is paid by. */\nexport const TARIFFS = [\n";
+    foreach (EnergySource::all() as $source) {
+        if ($source->paidAs === $source->code) {
+            $ts .= "  {$json(['source' => $source->code, 'label' => "{$source->bought}, a {$source->fuelUnit}"])},\n";
+        }
+    }
+    $ts .= "] as const;\n";
 
     return ['web/src/shared/api/codes.gen.ts' => $ts, 'phpstan.types.neon' => $php];
 }

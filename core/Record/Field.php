@@ -16,6 +16,7 @@ final readonly class Field
      * @param array{float, float}|null $possible inclusive bounds in $unit; outside is refused
      * @param array{float, float}|null $likely inclusive bounds in $unit; outside is questioned
      * @param list<string>|null $processes mould processes it belongs to, null for all
+     * @param bool $first asked first in the log; the rest of its stage waits behind "more"
      */
     public function __construct(
         public string $key,
@@ -29,6 +30,7 @@ final readonly class Field
         public ?array $likely,
         public ?array $processes,
         public string $hint,
+        public bool $first = false,
     ) {
     }
 

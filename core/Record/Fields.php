@@ -37,11 +37,11 @@ final class Fields
         /**
          * @var list<array{key: string, keeper: string, stage: string, label: string, kind: string, choices: string|null, unit: string|null,
          * possible: array{float|int, float|int}|null, likely: array{float|int, float|int}|null, processes: list<string>|null,
-         * hint: string}> $rows
+         * hint: string, first: bool}> $rows
          */
         $rows = Table::rows(__DIR__.'/Data/fields.php', ['key', 'stage', 'label', 'kind'], [
             'keeper' => 'attempt', 'choices' => null, 'unit' => null, 'possible' => null, 'likely' => null, 'processes' => null,
-            'hint' => '',
+            'hint' => '', 'first' => false,
         ]);
         $fields = [];
         foreach ($rows as $row) {
@@ -57,6 +57,7 @@ final class Fields
                 null === $row['likely'] ? null : [(float) $row['likely'][0], (float) $row['likely'][1]],
                 $row['processes'],
                 $row['hint'],
+                $row['first'],
             );
         }
 

@@ -203,7 +203,7 @@ final class WorkshopReader
 
     private static function cutterKind(mixed $raw, string $pointer, ValueReader $reader): ?string
     {
-        if (null === $raw || in_array($raw, ['drill', 'tube', 'bar'], true)) {
+        if (null === $raw || (is_string($raw) && isset(Choices::list('cutter_kind')[$raw]))) {
             return $raw;
         }
 

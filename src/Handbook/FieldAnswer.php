@@ -21,6 +21,7 @@ final readonly class FieldAnswer extends Answer
         public ?string $dimension,
         public ?array $processes,
         public string $hint,
+        public bool $first,
     ) {
     }
 
@@ -36,6 +37,7 @@ final readonly class FieldAnswer extends Answer
             dimension: $field->dimension()?->value,
             processes: $field->processes,
             hint: $field->hint,
+            first: $field->first,
         );
     }
 }

@@ -6,8 +6,10 @@ namespace MoltenNotes\Tests\Architecture;
 
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
+use MoltenNotes\Core\Plan\Steps;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Table;
 use MoltenNotes\Core\Working\Figures;
@@ -53,6 +55,18 @@ final class CodesTest extends TestCase
         foreach (Figures::all() as $code => $row) {
             self::assertTrue(null === $row['cut_into'] || null !== Fields::find($row['cut_into']), $code);
         }
+    }
+
+    public function testEveryStageOfAPlanIsWalkedThroughOnceAndAsksForValuesThatThereAre(): void
+    {
+        $walked = array_merge(...array_column(Steps::all(), 'stages'));
+        $planned = array_keys(PlanCasting::of(Basis::of(Records::read([]), new QuantityFormatter(UnitPreferences::metric())))->stages);
+
+        self::assertEqualsCanonicalizing($planned, $walked);
+        foreach ([...array_column(Steps::all(), 'asks'), ...array_values(Steps::volumeWays())] as $asks) {
+            self::assertSame([], array_values(array_diff($asks, array_keys(Fields::all()))));
+        }
+        self::assertSame([], array_diff(array_keys(Steps::volumeWays()), array_keys(Choices::list('volume_by'))));
     }
 
     public function testATableThatSaysTooLittleOrTooMuchIsNamedWithItsRow(): void

@@ -359,7 +359,8 @@ final class MetalStage
 
     private function cost(EnergySource $source, Estimate $drawn): void
     {
-        $tariff = $this->basis->workshop->tariffs[$source->code] ?? null;
+        $tariffs = $this->basis->workshop->tariffs;
+        $tariff = $tariffs[$source->code] ?? ($tariffs[$source->paidAs] ?? null);
         $amount = $drawn->times(1 / $source->joulesPerFuelUnit);
         if ('kWh' !== $source->fuelUnit) {
             $this->sheet->add(

@@ -8,6 +8,7 @@ use MoltenNotes\Core\Process\MouldProcess;
 // keeper: attempt (each attempt its own) or heat (shared by every mould filled from one melt).
 // kind: choice (of a list in choices.php), quantity (unit = what bounds are written in), count, flag, text, sections.
 // possible: outside is refused [derived from physics or from what the word means]. likely: outside is questioned [common practice].
+// first: asked first in the log; the rest of its stage waits behind "more".
 // A '*' in processes means all; otherwise the field is only asked where it means something.
 $foam = ['lost_foam'];
 $plaster = ['plaster'];
@@ -83,7 +84,7 @@ return [
         'possible' => [0.5, 3000], 'likely' => [3, 500], 'hint' => 'From its lowest to its highest point in the mould.',
     ],
     [
-        'key' => 'casting.wall', 'stage' => 'pattern', 'label' => 'Thinnest wall', 'kind' => 'quantity', 'unit' => 'mm',
+        'key' => 'casting.wall', 'first' => true, 'stage' => 'pattern', 'label' => 'Thinnest wall', 'kind' => 'quantity', 'unit' => 'mm',
         'possible' => [0.1, 500], 'likely' => [1, 60], 'hint' => 'Decides how hot the metal must be.',
     ],
     [
@@ -91,7 +92,8 @@ return [
         'possible' => [0.1, 1000], 'likely' => [2, 150], 'hint' => 'Last to freeze: it wants feeding.',
     ],
     [
-        'key' => 'casting.run', 'stage' => 'pattern', 'label' => 'Longest run from a gate', 'kind' => 'quantity', 'unit' => 'mm',
+        'key' => 'casting.run', 'first' => true,
+        'stage' => 'pattern', 'label' => 'Longest run from a gate', 'kind' => 'quantity', 'unit' => 'mm',
         'possible' => [0, 5000], 'likely' => [5, 800], 'hint' => 'How far metal must travel through the thin parts.',
     ],
     [
@@ -102,9 +104,10 @@ return [
         'key' => 'casting.above', 'stage' => 'pattern', 'label' => 'Height above the gates', 'kind' => 'quantity', 'unit' => 'mm',
         'possible' => [0, 3000], 'likely' => [0, 500], 'hint' => 'How far the casting rises above where metal enters.',
     ],
-    ['key' => 'mould.process', 'stage' => 'mould', 'label' => 'Mould process', 'kind' => 'choice', 'choices' => 'process'],
+    ['key' => 'mould.process', 'first' => true, 'stage' => 'mould', 'label' => 'Mould process', 'kind' => 'choice', 'choices' => 'process'],
     [
-        'key' => 'sand.condition', 'stage' => 'mould', 'label' => 'Squeeze test', 'kind' => 'choice', 'choices' => 'sand_condition',
+        'key' => 'sand.condition', 'first' => true,
+        'stage' => 'mould', 'label' => 'Squeeze test', 'kind' => 'choice', 'choices' => 'sand_condition',
         'processes' => ['green_sand', 'oil_sand'], 'hint' => 'A fistful, squeezed and broken.',
     ],
     [
@@ -137,7 +140,7 @@ return [
         'processes' => $sand,
     ],
     [
-        'key' => 'mould.dry_time', 'stage' => 'mould', 'label' => 'Drying or curing', 'kind' => 'quantity', 'unit' => 'h',
+        'key' => 'mould.dry_time', 'first' => true, 'stage' => 'mould', 'label' => 'Drying or curing', 'kind' => 'quantity', 'unit' => 'h',
         'possible' => [0, 8760], 'likely' => [0, 400], 'processes' => ['silicate_sand', 'resin_sand', 'printed_sand', 'ceramic_shell'],
         'hint' => 'Between making and pouring.',
     ],
@@ -181,7 +184,8 @@ return [
         'likely' => [10, 400], 'processes' => $sand,
     ],
     [
-        'key' => 'mould.temperature', 'stage' => 'mould', 'label' => 'Mould temperature', 'kind' => 'quantity', 'unit' => 'degC',
+        'key' => 'mould.temperature', 'first' => true,
+        'stage' => 'mould', 'label' => 'Mould temperature', 'kind' => 'quantity', 'unit' => 'degC',
         'possible' => [-40, 1300], 'likely' => [5, 1000], 'processes' => $closed,
         'hint' => 'When the metal went in.',
     ],
@@ -205,12 +209,13 @@ return [
         'likely' => [1, 5], 'processes' => $foam,
     ],
     [
-        'key' => 'foam.dry_time', 'stage' => 'mould', 'label' => 'Coating dried', 'kind' => 'quantity', 'unit' => 'h',
+        'key' => 'foam.dry_time', 'first' => true, 'stage' => 'mould', 'label' => 'Coating dried', 'kind' => 'quantity', 'unit' => 'h',
         'possible' => [0, 8760], 'likely' => [2, 400], 'processes' => $foam, 'hint' => 'Longer in cold or damp weather.',
     ],
     ['key' => 'foam.brushed', 'stage' => 'mould', 'label' => 'Bubbles brushed out', 'kind' => 'flag', 'processes' => $foam],
     [
-        'key' => 'foam.vibration', 'stage' => 'mould', 'label' => 'Sand vibrated in', 'kind' => 'choice', 'choices' => 'vibration',
+        'key' => 'foam.vibration', 'first' => true,
+        'stage' => 'mould', 'label' => 'Sand vibrated in', 'kind' => 'choice', 'choices' => 'vibration',
         'processes' => $foam, 'hint' => 'To the very top and under overhangs.',
     ],
     [
@@ -222,7 +227,8 @@ return [
         'possible' => [5, 300], 'likely' => [30, 110], 'processes' => $plaster, 'hint' => 'Water as share of powder mass.',
     ],
     [
-        'key' => 'plaster.vacuum', 'stage' => 'mould', 'label' => 'Investment vacuumed', 'kind' => 'flag', 'processes' => $plaster,
+        'key' => 'plaster.vacuum', 'first' => true,
+        'stage' => 'mould', 'label' => 'Investment vacuumed', 'kind' => 'flag', 'processes' => $plaster,
         'hint' => 'Or vibrated until no bubbles rise.',
     ],
     [
@@ -234,7 +240,7 @@ return [
         'possible' => [0, 8760], 'likely' => [2, 400], 'processes' => $plaster,
     ],
     [
-        'key' => 'plaster.burnout_time', 'stage' => 'mould', 'label' => 'Burnout', 'kind' => 'quantity', 'unit' => 'h',
+        'key' => 'plaster.burnout_time', 'first' => true, 'stage' => 'mould', 'label' => 'Burnout', 'kind' => 'quantity', 'unit' => 'h',
         'possible' => [0, 200], 'likely' => [2, 24], 'processes' => $plaster, 'hint' => 'From lighting to pouring.',
     ],
     [
@@ -246,15 +252,17 @@ return [
         'possible' => [0, 8760], 'likely' => [4, 200], 'processes' => ['silicone'],
     ],
     [
-        'key' => 'silicone.talc', 'stage' => 'mould', 'label' => 'Talc dusted', 'kind' => 'flag', 'processes' => ['silicone'],
+        'key' => 'silicone.talc', 'first' => true,
+        'stage' => 'mould', 'label' => 'Talc dusted', 'kind' => 'flag', 'processes' => ['silicone'],
         'hint' => 'Lets air creep out along the face.',
     ],
     [
-        'key' => 'gating.fill', 'stage' => 'gating', 'label' => 'Kind of fill', 'kind' => 'choice', 'choices' => 'fill',
+        'key' => 'gating.fill', 'first' => true, 'stage' => 'gating', 'label' => 'Kind of fill', 'kind' => 'choice', 'choices' => 'fill',
         'hint' => 'Where metal enters the casting.',
     ],
     [
-        'key' => 'gating.sprue', 'stage' => 'gating', 'label' => 'Sprue bore at the base', 'kind' => 'quantity', 'unit' => 'mm',
+        'key' => 'gating.sprue', 'first' => true,
+        'stage' => 'gating', 'label' => 'Sprue bore at the base', 'kind' => 'quantity', 'unit' => 'mm',
         'possible' => [1, 300], 'likely' => [6, 60],
     ],
     [
@@ -298,7 +306,8 @@ return [
         'possible' => [0.5, 500], 'likely' => [3, 60],
     ],
     [
-        'key' => 'gating.gates', 'stage' => 'gating', 'label' => 'Number of gates', 'kind' => 'count', 'possible' => [0, 100],
+        'key' => 'gating.gates', 'first' => true,
+        'stage' => 'gating', 'label' => 'Number of gates', 'kind' => 'count', 'possible' => [0, 100],
         'likely' => [1, 12],
     ],
     [
@@ -315,7 +324,7 @@ return [
         'processes' => $sand, 'hint' => 'Checked before closing.',
     ],
     [
-        'key' => 'feeding.riser', 'stage' => 'feeding', 'label' => 'Riser', 'kind' => 'choice', 'choices' => 'riser',
+        'key' => 'feeding.riser', 'first' => true, 'stage' => 'feeding', 'label' => 'Riser', 'kind' => 'choice', 'choices' => 'riser',
         'hint' => 'What feeds the heaviest section.',
     ],
     [
@@ -337,7 +346,7 @@ return [
         'hint' => 'Dry and warm.',
     ],
     [
-        'key' => 'venting.vents', 'stage' => 'venting', 'label' => 'Vents', 'kind' => 'count', 'possible' => [0, 500],
+        'key' => 'venting.vents', 'first' => true, 'stage' => 'venting', 'label' => 'Vents', 'kind' => 'count', 'possible' => [0, 500],
         'likely' => [0, 60],
     ],
     [
@@ -345,10 +354,13 @@ return [
         'possible' => [0.3, 100], 'likely' => [1, 12],
     ],
     [
-        'key' => 'venting.high_points', 'stage' => 'venting', 'label' => 'High points with a way out', 'kind' => 'choice',
+        'key' => 'venting.high_points', 'first' => true, 'stage' => 'venting', 'label' => 'High points with a way out', 'kind' => 'choice',
         'choices' => 'vented', 'hint' => 'A vent or an open riser on each.',
     ],
-    ['key' => 'metal.alloy', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Metal', 'kind' => 'choice', 'choices' => 'alloy'],
+    [
+        'key' => 'metal.alloy', 'first' => true, 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Metal', 'kind' => 'choice',
+        'choices' => 'alloy',
+    ],
     [
         'key' => 'metal.source', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Charge', 'kind' => 'choice',
         'choices' => 'charge_source', 'hint' => 'What went into the crucible.',
@@ -418,7 +430,8 @@ return [
         'choices' => 'temperature_by',
     ],
     [
-        'key' => 'pour.temperature', 'stage' => 'pour', 'label' => 'Pour temperature', 'kind' => 'quantity', 'unit' => 'degC',
+        'key' => 'pour.temperature', 'first' => true,
+        'stage' => 'pour', 'label' => 'Pour temperature', 'kind' => 'quantity', 'unit' => 'degC',
         'possible' => [150, 2000], 'likely' => [200, 1700], 'hint' => 'In the crucible, as the pour began.',
     ],
     [

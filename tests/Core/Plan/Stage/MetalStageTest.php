@@ -129,6 +129,17 @@ final class MetalStageTest extends TestCase
         self::assertEqualsWithDelta(3 * $kilograms, self::value($plan, 'energy_cost'), 0.006);
     }
 
+    /** Whatever draws electricity is paid by its price; a price of its own, where somebody keeps one, comes first. */
+    public function testAnInductionFurnaceIsPaidByThePriceOfElectricity(): void
+    {
+        $furnaces = [['name' => 'Coil', 'source' => 'induction', 'power' => '3 kW']];
+        $plan = Plans::of([], ['furnaces' => $furnaces, 'tariffs' => ['electric' => 0.4]]);
+        $own = Plans::of([], ['furnaces' => $furnaces, 'tariffs' => ['electric' => 0.4, 'induction' => 0.2]]);
+
+        self::assertEqualsWithDelta((self::value($plan, 'drawn_energy') / 3.6e6) * 0.4, self::value($plan, 'energy_cost'), 0.006);
+        self::assertEqualsWithDelta(self::value($plan, 'energy_cost') / 2, self::value($own, 'energy_cost'), 0.006);
+    }
+
     public function testEverySourceOfHeatWastesSomeAndMostFuelsMost(): void
     {
         foreach (['electric', 'induction', 'propane', 'charcoal'] as $code) {

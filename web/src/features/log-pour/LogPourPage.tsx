@@ -16,7 +16,7 @@ import { PickMany, PickOne } from '../../shared/ui/Pegs';
 import { Empty } from '../../shared/ui/states';
 import { TextEntry } from '../../shared/ui/TextEntry';
 import { useArrived, useSaving } from '../../shared/ui/useSaving';
-import { castingsAtHand, isAsked, isAskedFirst, ofAnotherProcess, STAGES } from './model';
+import { castingsAtHand, isAsked, ofAnotherProcess, STAGES } from './model';
 import { suggestionsQuery } from './queries';
 
 /** Log a pour: a new one, or the pour of an attempt that was planned, or one to be put right. */
@@ -311,8 +311,8 @@ function StageBlock({
   children?: React.ReactNode;
 }) {
   const here = fields.filter((field) => isAsked(field, asked.process) && field.kind !== 'sections');
-  const first = here.filter(isAskedFirst);
-  const rest = here.filter((field) => !isAskedFirst(field));
+  const first = here.filter((field) => field.first);
+  const rest = here.filter((field) => !field.first);
   const noted = rest.some((field) => asked.draft.problem(madeField(field)));
   return (
     <Block title={title}>

@@ -12,6 +12,7 @@ const field = (key: string, processes: string[] | null = null): Field => ({
   dimension: 'length',
   processes,
   hint: '',
+  first: false,
 });
 
 describe('the log form', () => {

@@ -1,4 +1,4 @@
-import type { Field, FieldKey } from '../../shared/api';
+import type { Field } from '../../shared/api';
 
 export type Stage = 'pattern' | 'mould' | 'gating' | 'feeding' | 'venting' | 'melt' | 'pour' | 'cooling';
 
@@ -10,33 +10,6 @@ export const STAGES: readonly { stages: readonly Stage[]; title: string }[] = [
   { stages: ['feeding', 'venting'], title: 'Riser and vents' },
   { stages: ['pattern', 'cooling'], title: 'Casting and cooling' },
 ];
-
-/** Asked first; the rest of a stage waits behind "more". */
-const FIRST: ReadonlySet<string> = new Set<FieldKey>([
-  'mould.process',
-  'sand.condition',
-  'mould.dry_time',
-  'foam.dry_time',
-  'foam.vibration',
-  'plaster.vacuum',
-  'plaster.burnout_time',
-  'silicone.talc',
-  'mould.temperature',
-  'metal.alloy',
-  'pour.temperature',
-  'gating.fill',
-  'gating.sprue',
-  'gating.gates',
-  'feeding.riser',
-  'venting.vents',
-  'venting.high_points',
-  'casting.wall',
-  'casting.run',
-]);
-
-export function isAskedFirst(field: Field): boolean {
-  return FIRST.has(field.key);
-}
 
 /** A field is asked where it means something; with the process unknown, only what every process has. */
 export function isAsked(field: Field, process: string | null): boolean {

@@ -7,7 +7,7 @@ import { v7 as freshId } from 'uuid';
 import { attemptQuery, madeField, partsOf, seenOf } from '../attempt/index';
 import { castingQuery } from '../castings/index';
 import { MouldSection } from '../mould-section/index';
-import { useHandbook, type Attempt, type CastingSection, type Figure, type Plan } from '../../shared/api';
+import { useHandbook, VOLUME_WAYS, type Attempt, type CastingSection, type Figure, type Plan } from '../../shared/api';
 import { same, useDraft, useDraftPart, type DraftInHand, type Plain, type Stands } from '../../shared/record';
 import { DraftState } from '../../shared/ui/DraftState';
 import { FieldEntry } from '../../shared/ui/FieldEntry';
@@ -16,7 +16,7 @@ import { StandingMark } from '../../shared/ui/StandingMark';
 import { Failed, Loading } from '../../shared/ui/states';
 import { useArrived, useSaving } from '../../shared/ui/useSaving';
 import { MeshReader } from './MeshReader';
-import { attemptNotYet, computed, FIELDS, fieldsFor, standingOf, TABS, VOLUME_FIELDS, withoutBlanks, type Tab } from './model';
+import { attemptNotYet, computed, fieldsFor, standingOf, TABS, withoutBlanks, type Tab } from './model';
 import { livePlanQuery } from './queries';
 import { SectionsEditor } from './SectionsEditor';
 import { StageFigures } from './StageFigures';
@@ -88,7 +88,7 @@ function Planner({ attempt }: { attempt: Attempt }) {
   const handbook = useHandbook();
   const navigate = useNavigate();
   const [params, setParams] = useSearchParams();
-  const tab = TABS.find((known) => known.tab === params.get('stage'))?.tab ?? 'pattern';
+  const tab = TABS.find((known) => known.step === params.get('stage'))?.step ?? 'pattern';
   const [chosen, setChosen] = useState<string | null>(null);
   const { draft, sheet } = useSheet(attempt);
   const values = computed(Object.fromEntries(handbook.fields.map((field) => [field.key, sheet.at(field.key)])));
@@ -111,8 +111,8 @@ function Planner({ attempt }: { attempt: Attempt }) {
       { replace: true },
     );
   const go = (field: string) => {
-    const asking = TABS.find(({ tab: known }) => (FIELDS[known] as readonly string[]).includes(field));
-    const home = asking?.tab ?? (field === 'casting.sections' ? 'pattern' : null);
+    const asking = TABS.find(({ asks }) => (asks as readonly string[]).includes(field));
+    const home = asking?.step ?? (field === 'casting.sections' ? 'pattern' : null);
     if (home) open(home);
     requestAnimationFrame(() =>
       requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-field="${field}"] :is(input, select, button)`)?.focus()),
@@ -151,18 +151,18 @@ function Planner({ attempt }: { attempt: Attempt }) {
               ? standingOf(plan.data.stages.filter((stage) => (known.stages as readonly string[]).includes(stage.stage)))
               : null;
             return (
-              <Tabs.Trigger key={known.tab} value={known.tab} className="stage-tab">
+              <Tabs.Trigger key={known.step} value={known.step} className="stage-tab">
                 {known.title} {standing && <StandingMark standing={standing} />}
               </Tabs.Trigger>
             );
           })}
         </Tabs.List>
         {TABS.map((known) => (
-          <Tabs.Content key={known.tab} value={known.tab} className="grid gap-x-10 gap-y-6 pt-4 lg:grid-cols-[1fr_23rem]" tabIndex={-1}>
+          <Tabs.Content key={known.step} value={known.step} className="grid gap-x-10 gap-y-6 pt-4 lg:grid-cols-[1fr_23rem]" tabIndex={-1}>
             <section aria-label={`${known.title}: entries`} className="min-w-0">
-              {known.tab === 'pattern' && <PatternEntries sheet={sheet} plan={plan.data} chosen={chosen} onChoose={setChosen} />}
-              <Entries tab={known.tab} sheet={sheet} attempt={attempt} plan={plan.data} />
-              {known.tab === 'metal' && (
+              {known.step === 'pattern' && <PatternEntries sheet={sheet} plan={plan.data} chosen={chosen} onChoose={setChosen} />}
+              <Entries tab={known.step} sheet={sheet} attempt={attempt} plan={plan.data} />
+              {known.step === 'metal' && (
                 <p className="mt-4 text-soft">
                   Stock to be mixed to a composition? <Link to="/workshop#mix">Mix a charge</Link> in your workshop.
                 </p>
@@ -327,7 +327,7 @@ function Entries({ tab, sheet, attempt, plan }: { tab: Tab; sheet: Sheet; attemp
   const handbook = useHandbook();
   const process = sheet.at('mould.process')?.raw ?? null;
   const way = sheet.at('pattern.volume_by')?.raw;
-  const extra = tab === 'pattern' && typeof way === 'string' ? (VOLUME_FIELDS[way] ?? []) : [];
+  const extra = tab === 'pattern' && typeof way === 'string' ? (VOLUME_WAYS[way] ?? []) : [];
   const fields = [
     ...extra.flatMap((key) => handbook.fields.filter((field) => field.key === key)),
     ...fieldsFor(tab, handbook.fields, process),

@@ -1,110 +1,19 @@
-import type { Attempt, CastingSection, Field, FieldKey, Figure, PlanStage, TypedEntry } from '../../shared/api';
+import {
+  PLAN_STEPS,
+  SHAPES,
+  type Attempt,
+  type CastingSection,
+  type Field,
+  type FieldKey,
+  type Figure,
+  type PlanStage,
+  type TypedEntry,
+} from '../../shared/api';
 import { isBlank, type Plain, type Stands } from '../../shared/record';
 
-export const TABS = [
-  { tab: 'pattern', title: 'Pattern', stages: ['pattern'] },
-  { tab: 'metal', title: 'Metal', stages: ['metal'] },
-  { tab: 'gating', title: 'Gating', stages: ['gating'] },
-  { tab: 'filling', title: 'Will it fill', stages: ['filling'] },
-  { tab: 'feeding', title: 'Will it feed', stages: ['feeding', 'venting'] },
-  { tab: 'mould', title: 'Mould', stages: ['mould'] },
-] as const;
+export const TABS = PLAN_STEPS;
 
-export type Tab = (typeof TABS)[number]['tab'];
-
-/** The fields each tab asks for, in the order they are thought of. */
-export const FIELDS: Record<Tab, readonly FieldKey[]> = {
-  pattern: ['pattern.kind', 'casting.count', 'pattern.contraction_2', 'pattern.contraction_3'],
-  metal: [
-    'metal.source',
-    'pour.temperature',
-    'metal.loss',
-    'metal.reserve',
-    'crucible.volume',
-    'crucible.mass',
-    'melt.furnace',
-    'melt.energy_source',
-    'melt.power',
-    'melt.efficiency',
-  ],
-  gating: [
-    'gating.fill',
-    'gating.school',
-    'gating.sprue_height',
-    'casting.above',
-    'gating.gates',
-    'gating.fill_time',
-    'gating.sprue',
-    'gating.sprue_top',
-    'gating.sprue_shape',
-    'gating.basin',
-    'gating.basin_depth',
-    'gating.well',
-    'gating.runner_width',
-    'gating.runner_height',
-    'gating.runner_length',
-    'gating.overrun',
-    'gating.gate_width',
-    'gating.gate_thickness',
-    'gating.gate_length',
-    'gating.filter',
-  ],
-  filling: [
-    'pour.temperature',
-    'pour.carry_time',
-    'pour.time',
-    'mould.temperature',
-    'foam.density',
-    'pour.ambient',
-    'casting.wall',
-    'casting.run',
-  ],
-  feeding: [
-    'feeding.riser',
-    'feeding.riser_diameter',
-    'feeding.riser_height',
-    'feeding.neck',
-    'feeding.insulated',
-    'venting.vents',
-    'venting.diameter',
-    'venting.high_points',
-    'casting.heaviest',
-  ],
-  mould: [
-    'flask.length',
-    'flask.width',
-    'flask.cope',
-    'flask.drag',
-    'mould.cope_mass',
-    'mould.cope_weight',
-    'core.volume',
-    'core.held',
-    'sand.moisture',
-    'sand.permeability',
-    'sand.binder',
-    'plaster.ratio',
-  ],
-};
-
-/** Where the volume comes from when it is not described in sections. */
-export const VOLUME_FIELDS: Record<string, readonly FieldKey[]> = {
-  dunk: ['pattern.volume', 'pattern.held', 'pattern.allowance'],
-  weight: ['pattern.mass', 'pattern.material', 'pattern.density', 'pattern.allowance'],
-  mass: ['casting.mass'],
-  mesh: ['pattern.volume', 'pattern.allowance'],
-};
-
-const SHAPES: Record<CastingSection['shape'], { label: string; measures: readonly string[] }> = {
-  plate: { label: 'Plate', measures: ['length', 'width', 'thickness'] },
-  bar: { label: 'Bar', measures: ['length', 'width', 'thickness'] },
-  cylinder: { label: 'Cylinder', measures: ['diameter', 'height'] },
-  tube: { label: 'Tube', measures: ['diameter', 'wall', 'height'] },
-  ring: { label: 'Ring', measures: ['diameter', 'width', 'thickness'] },
-  sphere: { label: 'Sphere', measures: ['diameter'] },
-  boss: { label: 'Boss', measures: ['diameter', 'height'] },
-  wedge: { label: 'Wedge', measures: ['length', 'width', 'thickness', 'thin_end'] },
-  free: { label: 'Volume and area', measures: ['volume', 'area'] },
-};
+export type Tab = (typeof TABS)[number]['step'];
 
 export const SHAPE_LIST = Object.keys(SHAPES) as CastingSection['shape'][];
 
@@ -126,9 +35,7 @@ export function newSection(shape: CastingSection['shape'], sections: readonly Ca
     shape,
     id: `s${n}`,
     label: `${shape === 'free' ? 'Part' : SHAPES[shape].label}${alike > 0 ? ` ${alike + 1}` : ''}`,
-    ...(first
-      ? { joins: first.id ?? 's1', sits: ['boss', 'sphere', 'cylinder'].includes(shape) ? ('top' as const) : ('end' as const) }
-      : { gates: 1 }),
+    ...(first ? { joins: first.id ?? 's1', sits: SHAPES[shape].onTop ? ('top' as const) : ('end' as const) } : { gates: 1 }),
   };
 }
 
@@ -226,9 +133,13 @@ export function attemptNotYet(id: string, casting: { id: string; name: string; p
   };
 }
 
+function asksOf(tab: Tab): readonly FieldKey[] {
+  return TABS.find((known) => known.step === tab)?.asks ?? [];
+}
+
 /** Only what means something for this process, in the order of the tab. */
 export function fieldsFor(tab: Tab, fields: readonly Field[], process: Plain): Field[] {
-  return FIELDS[tab].flatMap((key) =>
+  return asksOf(tab).flatMap((key) =>
     fields.filter(
       (field) => field.key === key && (field.processes === null || (typeof process === 'string' && field.processes.includes(process))),
     ),

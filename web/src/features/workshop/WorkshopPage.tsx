@@ -2,7 +2,7 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { v7 as freshId } from 'uuid';
 import { HistoryList } from '../record-tools/index';
-import { useHandbook, type Workshop } from '../../shared/api';
+import { TARIFFS, useHandbook, type Workshop } from '../../shared/api';
 import { partOf, useDraft, useOutbox, type DraftInHand, type PartRef, type Plain } from '../../shared/record';
 import { Dialog } from '../../shared/ui/Dialog';
 import { DraftState } from '../../shared/ui/DraftState';
@@ -10,7 +10,7 @@ import { PickOne } from '../../shared/ui/Pegs';
 import { SmallEntry } from '../../shared/ui/SmallEntry';
 import { useSaving } from '../../shared/ui/useSaving';
 import { MixCharge } from './MixCharge';
-import { KINDS, readComposition, seenOf, TARIFFS, type Column, type Kind } from './model';
+import { KINDS, readComposition, seenOf, type Column, type Kind } from './model';
 import { workshopQuery } from './queries';
 
 /** What the caster owns and goes by. Plans are made with it: sizes in your own tools, your own crucibles, your own tariff. */
@@ -236,6 +236,7 @@ function Choice({
   error: string | undefined;
 }) {
   const id = useId();
+  const handbook = useHandbook();
   return (
     <div className="w-36">
       <label htmlFor={id} className="block text-sm text-soft">
@@ -249,9 +250,9 @@ function Choice({
         onChange={(event) => onChange(event.target.value)}
       >
         <option value="">not said</option>
-        {Object.entries(column.choices ?? {}).map(([code, words]) => (
+        {(handbook.choices[column.choices ?? ''] ?? []).map(({ code, label }) => (
           <option key={code} value={code}>
-            {words}
+            {label}
           </option>
         ))}
       </select>

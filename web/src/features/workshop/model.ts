@@ -7,19 +7,9 @@ export interface Column {
   key: string;
   label: string;
   example: string;
-  /** A choice instead of text: code → words. */
-  choices?: Record<string, string>;
+  /** A choice of this list of the handbook instead of text. */
+  choices?: string;
 }
-
-const HEAT = {
-  electric: 'Electric',
-  induction: 'Induction',
-  propane: 'Propane',
-  butane: 'Butane',
-  natural_gas: 'Natural gas',
-  charcoal: 'Charcoal',
-  microwave: 'Microwave',
-};
 
 export const KINDS: readonly { kind: Kind; title: string; why: string; add: string; columns: readonly Column[] }[] = [
   {
@@ -28,7 +18,7 @@ export const KINDS: readonly { kind: Kind; title: string; why: string; add: stri
     why: 'Energy, time and cost of a melt.',
     add: 'a furnace',
     columns: [
-      { key: 'source', label: 'Heated by', example: '', choices: HEAT },
+      { key: 'source', label: 'Heated by', example: '', choices: 'energy_source' },
       { key: 'power', label: 'Power', example: '2 kW' },
       { key: 'efficiency', label: 'Reaches the metal', example: '25-35 %' },
     ],
@@ -61,7 +51,7 @@ export const KINDS: readonly { kind: Kind; title: string; why: string; add: stri
     why: 'Sprues and runners are sized in what you own.',
     add: 'a tool',
     columns: [
-      { key: 'kind', label: 'Kind', example: '', choices: { drill: 'Drill', tube: 'Tube', bar: 'Bar' } },
+      { key: 'kind', label: 'Kind', example: '', choices: 'cutter_kind' },
       { key: 'size', label: 'Size', example: '5/8 in' },
     ],
   },
@@ -77,14 +67,6 @@ export const KINDS: readonly { kind: Kind; title: string; why: string; add: stri
       { key: 'composition', label: 'Composition, per cent', example: 'Si 7, Mg 0.35, Fe 0.15' },
     ],
   },
-];
-
-export const TARIFFS: readonly { source: string; label: string }[] = [
-  { source: 'electric', label: 'Electricity, a kWh' },
-  { source: 'propane', label: 'Propane, a kg' },
-  { source: 'butane', label: 'Butane, a kg' },
-  { source: 'natural_gas', label: 'Natural gas, a m³' },
-  { source: 'charcoal', label: 'Charcoal, a kg' },
 ];
 
 /** The workshop as drafts name it: its settings, and each thing under its own id. */

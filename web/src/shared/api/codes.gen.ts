@@ -241,3 +241,38 @@ export const DEFECT_CODES = [
   'wrong_composition',
 ] as const;
 export type DefectCode = (typeof DEFECT_CODES)[number];
+
+/** The steps of a plan, and the fields each asks for. */
+export const PLAN_STEPS = [
+  {"step":"pattern","title":"Pattern","stages":["pattern"],"asks":["pattern.kind","casting.count","pattern.contraction_2","pattern.contraction_3"]},
+  {"step":"metal","title":"Metal","stages":["metal"],"asks":["metal.source","pour.temperature","metal.loss","metal.reserve","crucible.volume","crucible.mass","melt.furnace","melt.energy_source","melt.power","melt.efficiency"]},
+  {"step":"gating","title":"Gating","stages":["gating"],"asks":["gating.fill","gating.school","gating.sprue_height","casting.above","gating.gates","gating.fill_time","gating.sprue","gating.sprue_top","gating.sprue_shape","gating.basin","gating.basin_depth","gating.well","gating.runner_width","gating.runner_height","gating.runner_length","gating.overrun","gating.gate_width","gating.gate_thickness","gating.gate_length","gating.filter"]},
+  {"step":"filling","title":"Will it fill","stages":["filling"],"asks":["pour.temperature","pour.carry_time","pour.time","mould.temperature","foam.density","pour.ambient","casting.wall","casting.run"]},
+  {"step":"feeding","title":"Will it feed","stages":["feeding","venting"],"asks":["feeding.riser","feeding.riser_diameter","feeding.riser_height","feeding.neck","feeding.insulated","venting.vents","venting.diameter","venting.high_points","casting.heaviest"]},
+  {"step":"mould","title":"Mould","stages":["mould"],"asks":["flask.length","flask.width","flask.cope","flask.drag","mould.cope_mass","mould.cope_weight","core.volume","core.held","sand.moisture","sand.permeability","sand.binder","plaster.ratio"]},
+] as const;
+
+/** Where the volume comes from when it is not described in sections: way → fields. */
+export const VOLUME_WAYS: Record<string, readonly FieldKey[]> = {"dunk":["pattern.volume","pattern.held","pattern.allowance"],"weight":["pattern.mass","pattern.material","pattern.density","pattern.allowance"],"mass":["casting.mass"],"mesh":["pattern.volume","pattern.allowance"]};
+
+/** The bodies a casting is described with, and the measurements of each. */
+export const SHAPES = {
+  plate: {"label":"Plate","measures":["length","width","thickness"],"onTop":false},
+  bar: {"label":"Bar","measures":["length","width","thickness"],"onTop":false},
+  cylinder: {"label":"Cylinder","measures":["diameter","height"],"onTop":true},
+  tube: {"label":"Tube","measures":["diameter","wall","height"],"onTop":false},
+  ring: {"label":"Ring","measures":["diameter","width","thickness"],"onTop":false},
+  sphere: {"label":"Sphere","measures":["diameter"],"onTop":true},
+  boss: {"label":"Boss","measures":["diameter","height"],"onTop":true},
+  wedge: {"label":"Wedge","measures":["length","width","thickness","thin_end"],"onTop":false},
+  free: {"label":"Volume and area","measures":["volume","area"],"onTop":false},
+} as const;
+
+/** What energy is paid by. */
+export const TARIFFS = [
+  {"source":"electric","label":"Electricity, a kWh"},
+  {"source":"propane","label":"Propane, a kg"},
+  {"source":"butane","label":"Butane, a kg"},
+  {"source":"natural_gas","label":"Natural gas, a m³"},
+  {"source":"charcoal","label":"Charcoal, a kg"},
+] as const;

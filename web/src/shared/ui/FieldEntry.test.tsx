@@ -16,6 +16,7 @@ const sprue: Field = {
   dimension: 'length',
   processes: null,
   hint: '',
+  first: false,
 };
 
 function show(props: Partial<Parameters<typeof FieldEntry>[0]>) {
