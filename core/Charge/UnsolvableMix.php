@@ -14,11 +14,13 @@ final class UnsolvableMix extends \DomainException implements CoreError
         parent::__construct($message);
     }
 
+    /** A stock that pays for being charged. */
     public static function unbounded(): self
     {
         return new self('The mix has no cheapest answer: a stock with a negative price would be charged without end.', 'charge.unbounded');
     }
 
+    /** A programme that had not ended after so many steps. */
     public static function tooManySteps(int $most): self
     {
         return new self("The mix was not settled after {$most} steps.", 'charge.too_many_steps');

@@ -13,6 +13,7 @@ final class TooManySigns extends \DomainException implements CoreError
         parent::__construct($message);
     }
 
+    /** So many positive signs against the most that are summed exactly. */
     public static function asked(int $asked, int $most): self
     {
         return new self("{$asked} positive signs are too many to weigh exactly; at most {$most}.", $asked, $most);

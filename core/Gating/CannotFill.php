@@ -14,6 +14,7 @@ final class CannotFill extends \DomainException implements CoreError
         parent::__construct($message);
     }
 
+    /** Metal that stands $head m above the gate against a casting of $height m; both above zero. */
     public static function tooLow(float $head, float $height): self
     {
         return new self(

@@ -15,11 +15,13 @@ final class UnreadableMesh extends \DomainException implements CoreError
         parent::__construct($message);
     }
 
+    /** Fewer bytes than a head has. */
     public static function tooShort(int $bytes): self
     {
         return new self('This is too short to be an STL file.', 'mesh.too_short', ['bytes' => $bytes]);
     }
 
+    /** The file ends before the facets that it promises. */
     public static function brokenOff(int $read, int $promised): self
     {
         return new self("The file breaks off: it promises {$promised} facets and holds {$read}. Send it again.", 'mesh.broken_off', [
@@ -28,6 +30,7 @@ final class UnreadableMesh extends \DomainException implements CoreError
         ]);
     }
 
+    /** A facet without an end, after $read whole ones. */
     public static function endless(int $read): self
     {
         return new self("This is not the text of an STL file: after {$read} facets it goes on without the end of one.", 'mesh.endless', [
@@ -35,6 +38,7 @@ final class UnreadableMesh extends \DomainException implements CoreError
         ]);
     }
 
+    /** A file without a facet. */
     public static function empty(): self
     {
         return new self('There is no facet in this file.', 'mesh.empty', []);

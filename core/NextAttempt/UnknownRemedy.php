@@ -13,6 +13,7 @@ final class UnknownRemedy extends \DomainException implements CoreError
         parent::__construct($message);
     }
 
+    /** A remedy that the table does not have; $suggestion the nearest that it has. */
     public static function code(string $given, ?string $suggestion): self
     {
         $shown = mb_substr(mb_scrub($given), 0, 40);

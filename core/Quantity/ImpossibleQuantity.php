@@ -15,11 +15,13 @@ final class ImpossibleQuantity extends \DomainException implements CoreError
         parent::__construct($message);
     }
 
+    /** Infinite, or no number at all. */
     public static function notFinite(Dimension $dimension): self
     {
         return new self("This {$dimension->words()} is not a finite number.", 'quantity.not_finite', ['dimension' => $dimension->value]);
     }
 
+    /** Below what nature allows; $given and $least in the SI unit of the dimension. */
     public static function below(Dimension $dimension, float $given, float $least): self
     {
         $message =
@@ -30,6 +32,7 @@ final class ImpossibleQuantity extends \DomainException implements CoreError
         return new self($message, 'quantity.below_least', ['dimension' => $dimension->value, 'given' => $given, 'least' => $least]);
     }
 
+    /** No code of a currency, or two of them in one sum. */
     public static function currency(string $given): self
     {
         return new self('A currency has three capital letters, and amounts of two currencies do not add up.', 'quantity.currency', [

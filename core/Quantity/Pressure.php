@@ -7,6 +7,7 @@ namespace MoltenNotes\Core\Quantity;
 /** Pascals above the surroundings; may be negative (suction). */
 final readonly class Pressure extends ScalarQuantity
 {
+    /** Canonical in Pa. */
     public static function dimension(): Dimension
     {
         return Dimension::Pressure;

@@ -7,6 +7,7 @@ namespace MoltenNotes\Core\Quantity;
 /** A plain fraction: 0.035 for 3.5 %. */
 final readonly class Ratio extends ScalarQuantity
 {
+    /** Canonical in 1. */
     public static function dimension(): Dimension
     {
         return Dimension::Ratio;

@@ -23,6 +23,7 @@ abstract readonly class ScalarQuantity
         }
     }
 
+    /** What kind of thing is measured. */
     abstract public static function dimension(): Dimension;
 
     /** Least possible value in SI, or null where negative values have a meaning. */

@@ -7,6 +7,7 @@ namespace MoltenNotes\Core\Quantity;
 /** An absolute temperature in kelvin. A difference of two is a TemperatureDifference: 10 °C of superheat is 18 °F, not 50 °F. */
 final readonly class Temperature extends ScalarQuantity
 {
+    /** Canonical in K. */
     public static function dimension(): Dimension
     {
         return Dimension::Temperature;

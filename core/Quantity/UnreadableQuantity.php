@@ -15,6 +15,7 @@ final class UnreadableQuantity extends \DomainException implements CoreError
         parent::__construct($message);
     }
 
+    /** No figure can be found in what was given. */
     public static function text(string $given, Dimension $dimension): self
     {
         $shown = self::shorten($given);
@@ -26,6 +27,7 @@ final class UnreadableQuantity extends \DomainException implements CoreError
         );
     }
 
+    /** A figure with a unit of another kind than is asked for. */
     public static function wrongKind(string $given, Dimension $wanted, Dimension $found): self
     {
         $shown = self::shorten($given);
@@ -37,6 +39,7 @@ final class UnreadableQuantity extends \DomainException implements CoreError
         );
     }
 
+    /** A unit that the table does not have; $suggestion the nearest that it has. */
     public static function unit(string $given, string $unit, Dimension $dimension, ?string $suggestion): self
     {
         $shown = self::shorten($unit);
@@ -70,11 +73,13 @@ final class UnreadableQuantity extends \DomainException implements CoreError
         );
     }
 
+    /** Digits other than 0 to 9. */
     public static function digits(string $given): self
     {
         return new self('Please write figures as 0 to 9.', 'quantity.foreign_digits', ['given' => self::shorten($given)]);
     }
 
+    /** A range whose end is below its beginning. */
     public static function backwards(string $given): self
     {
         return new self('The range runs backwards: put the smaller value first.', 'quantity.range_backwards', [
@@ -82,6 +87,7 @@ final class UnreadableQuantity extends \DomainException implements CoreError
         ]);
     }
 
+    /** No amount of money. */
     public static function money(string $given): self
     {
         $shown = self::shorten($given);

@@ -50,6 +50,48 @@ final class SourceTest extends TestCase
         }
     }
 
+    /** Its units, ranges and errors, and where it comes from, stand above a method, or above what it implements. */
+    public function testEveryPublicMethodOfTheCoreSaysWhatItGives(): void
+    {
+        $silent = [];
+        $looked = 0;
+        foreach (array_keys(self::files('core')) as $path) {
+            $class = 'MoltenNotes\\Core\\'.strtr(substr($path, strlen('core/'), -4), '/', '\\');
+            if (!str_contains($path, '/Data/') && (class_exists($class) || interface_exists($class) || enum_exists($class))) {
+                $silent = [...$silent, ...self::silent(new \ReflectionClass($class))];
+                ++$looked;
+            }
+        }
+
+        self::assertGreaterThan(100, $looked);
+        self::assertSame([], $silent);
+    }
+
+    /**
+     * @param \ReflectionClass<object> $class
+     *
+     * @return list<string>
+     */
+    private static function silent(\ReflectionClass $class): array
+    {
+        $silent = [];
+        foreach ($class->getMethods(\ReflectionMethod::IS_PUBLIC) as $method) {
+            $name = $method->getName();
+            if (!$method->isUserDefined() || $method->isConstructor() || $method->getDeclaringClass()->getName() !== $class->getName()) {
+                continue;
+            }
+            $above = array_filter(
+                $class->getInterfaces(),
+                static fn (\ReflectionClass $one): bool => $one->hasMethod($name) && false !== $one->getMethod($name)->getDocComment(),
+            );
+            if (false === $method->getDocComment() && [] === $above && $method->getFileName() === $class->getFileName()) {
+                $silent[] = "{$class->getName()}::{$name}";
+            }
+        }
+
+        return $silent;
+    }
+
     /** Tables of the trade say where their figures come from, at the top or in each row. */
     public function testEveryTableNamesItsSource(): void
     {

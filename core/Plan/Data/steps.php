@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// The steps of a plan in the order of the work. stages: what is computed in it. asks: the fields it is computed from that a caster is asked
-// for, in the order they are thought of; what a process does not have is left out.
+// The steps of a plan in the order of the work; common practice. stages: what is computed in it. asks: the fields it is computed from that
+// a caster is asked for, in the order they are thought of; what a process does not have is left out.
 return [
     [
         'step' => 'pattern', 'title' => 'Pattern', 'stages' => ['pattern'],

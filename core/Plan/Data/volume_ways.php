@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// Where the volume comes from when it is not described in sections: the way, as in the choices of pattern.volume_by, and the fields it asks
-// for.
+// Where the volume comes from when it is not described in sections [common practice]: the way, as in the choices of pattern.volume_by, and
+// the fields it asks for.
 return [
     ['way' => 'dunk', 'asks' => ['pattern.volume', 'pattern.held', 'pattern.allowance']],
     ['way' => 'weight', 'asks' => ['pattern.mass', 'pattern.material', 'pattern.density', 'pattern.allowance']],
