@@ -8,6 +8,7 @@ declare(strict_types=1);
 use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\Charge\EnergySource;
 use MoltenNotes\Core\Geometry\Shape;
+use MoltenNotes\Core\Geometry\Sits;
 use MoltenNotes\Core\Plan\Steps;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Working\Figures;
@@ -43,6 +44,10 @@ function generated(): array
     foreach (Shape::cases() as $shape) {
         $row = ['label' => $shape->words(), 'measures' => $shape->measurements(), 'onTop' => $shape->sitsOnTop()];
         $ts .= "  {$shape->value}: {$json($row)},\n";
+    }
+    $ts .= "} as const;\n\n/** Where a section stands on the one it joins. */\nexport const SITS = {\n";
+    foreach (Sits::cases() as $way) {
+        $ts .= "  {$way->value}: {$json($way->words())},\n";
     }
     $ts .= "} as const;\n\n/** What energy is paid by. */\nexport const TARIFFS = [\n";
     foreach (EnergySource::all() as $source) {

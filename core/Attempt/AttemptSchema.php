@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Attempt;
 
 use MoltenNotes\Core\Geometry\Shape;
+use MoltenNotes\Core\Geometry\Sits;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Unit;
 use MoltenNotes\Core\Quantity\UnitTable;
@@ -152,7 +153,7 @@ final class AttemptSchema
                 'id' => ['type' => 'string', 'pattern' => '^[\\w-]{1,40}$'],
                 'label' => ['type' => 'string', 'maxLength' => 60],
                 'joins' => ['type' => 'string'],
-                'sits' => ['enum' => ['end', 'top', 'under']],
+                'sits' => ['enum' => Sits::codes()],
                 'count' => ['type' => 'integer', 'minimum' => 1],
                 'gates' => ['type' => 'integer', 'minimum' => 0, 'description' => 'Gates that enter the casting here.'],
                 'upright' => ['type' => 'boolean'],
@@ -169,6 +170,8 @@ final class AttemptSchema
                 'volume' => ['$ref' => '#/$defs/volume'],
                 'area' => ['$ref' => '#/$defs/area'],
                 'run' => $length + ['description' => 'Way the metal goes through it, where the shape does not tell.'],
+                'offset' => $length + ['description' => 'How far out of the middle it stands, or along the face it joins.'],
+                'turn' => ['$ref' => '#/$defs/angle'],
                 'foot' => $length + ['description' => 'Height of its lowest point above the lowest of the casting.'],
             ],
         ];

@@ -43,7 +43,7 @@ final readonly class SectionLayout
             }
             $width = $body->across * 1000;
             $below = $boxes[$section->joins ?? ''] ?? null;
-            if ('end' === $section->sits || null === $below) {
+            if ($section->sits->isOutside() || null === $below) {
                 $x = $cursor;
                 $cursor += $width;
             } else {
@@ -56,8 +56,8 @@ final readonly class SectionLayout
                     ),
                 );
                 $step = $below['width'] / ($seats + 1);
-                $taken = $seated[$section->joins.$section->sits] ?? 0;
-                $seated[$section->joins.$section->sits] = $taken + min(self::MOST_COPIES, $section->count);
+                $taken = $seated[$section->joins.$section->sits->value] ?? 0;
+                $seated[$section->joins.$section->sits->value] = $taken + min(self::MOST_COPIES, $section->count);
                 $x = $below['x'] + $step * ($taken + 1) - $width / 2;
                 $copies[$section->id] = array_map(
                     static fn (int $i): float => $i * $step,

@@ -44,7 +44,7 @@ final readonly class FromAbove
             }
             $open[$section->id] = $section->count * $body->footprint;
             $below = $bodies[$section->joins ?? ''] ?? null;
-            if (null === $below || 'end' === $section->sits) {
+            if (null === $below || $section->sits->isOutside()) {
                 // Two lie on either side, more lie all round.
                 $length += min(2, $section->count) * $body->across;
                 $width = max($width, $body->depth, $section->count > 2 ? ($below->depth ?? 0.0) + 2 * $body->across : 0.0);
@@ -75,7 +75,7 @@ final readonly class FromAbove
     private static function hide(array &$open, Section $section, float $overlap): void
     {
         // On top it hides what carries it; under it is hidden itself.
-        $hidden = 'top' === $section->sits ? (string) $section->joins : $section->id;
+        $hidden = Sits::Top === $section->sits ? (string) $section->joins : $section->id;
         $open[$hidden] -= $section->count * $overlap;
     }
 

@@ -10,8 +10,8 @@ use MoltenNotes\Core\Quantity\Measurement;
 final readonly class Section
 {
     /**
-     * @param array<string, Measurement> $measurements length, width, thickness, thin_end, diameter, wall, height, volume, area, run, foot
-     * @param 'end'|'top'|'under' $sits where on the section it joins
+     * @param array<string, Measurement> $measurements length, width, thickness, thin_end, diameter, wall, height, volume, area, run, foot,
+     *     offset, turn
      * @param int $gates gates that enter the casting here
      */
     public function __construct(
@@ -20,7 +20,7 @@ final readonly class Section
         public Shape $shape,
         public array $measurements,
         public ?string $joins,
-        public string $sits,
+        public Sits $sits,
         public int $count,
         public bool $upright,
         public int $gates,
@@ -51,7 +51,7 @@ final readonly class Section
                 'label' => $this->label,
                 'shape' => $this->shape->value,
                 'joins' => $this->joins,
-                'sits' => $this->sits,
+                'sits' => $this->sits->value,
                 'count' => $this->count,
                 'upright' => $this->upright,
                 'gates' => $this->gates,

@@ -62,7 +62,7 @@ final readonly class SectionGeometry
             Shape::Free => self::free($of('volume'), $of('area')),
         };
         [$volume, $surface, $joint, $thickness, $run, $cross, $height, $footprint, $across] = $body;
-        $round = in_array($section->shape, [Shape::Cylinder, Shape::Boss, Shape::Tube, Shape::Ring, Shape::Sphere], true);
+        $round = $section->shape->isRound();
         $depth = $round ? $of('diameter') : (Shape::Free === $section->shape ? $across : $of('width'));
         $meanTop = match ($section->shape) {
             Shape::Wedge => ($of('thickness') + $of('thin_end')) / 2,

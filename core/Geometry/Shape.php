@@ -40,6 +40,12 @@ enum Shape: string
         };
     }
 
+    /** A circle or ring seen along its own axis. */
+    public function isRound(): bool
+    {
+        return in_array($this, [self::Boss, self::Cylinder, self::Tube, self::Ring, self::Sphere], true);
+    }
+
     /** Whether it usually sits on top of what it joins rather than at its end. */
     public function sitsOnTop(): bool
     {

@@ -9,6 +9,7 @@ use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Experience\Calibration;
 use MoltenNotes\Core\Experience\Experience;
+use MoltenNotes\Core\Geometry\Placement;
 use MoltenNotes\Core\Geometry\SectionGeometry;
 use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Mould\MouldMaterial;
@@ -39,6 +40,9 @@ final readonly class Basis
     /** @var list<Estimate> shares of the drawn energy that reached the metal in the caster's own heats */
     public array $efficiencies;
 
+    /** @var array<string, float> section id → height of its lowest point over the casting's, metres */
+    private array $feet;
+
     private function __construct(
         public Values $values,
         public Workshop $workshop,
@@ -58,6 +62,11 @@ final readonly class Basis
             }
         }
         $this->bodies = $bodies;
+        $feet = [];
+        foreach (null === $this->sections ? [] : Placement::of($this->sections, $bodies)->bodies as $body) {
+            $feet[$body->section->id] = min($feet[$body->section->id] ?? \INF, $body->z);
+        }
+        $this->feet = $feet;
     }
 
     /** The one way to a basis: plan, diagnosis, next attempt and drawing of a record all stand on the same. */
@@ -163,24 +172,7 @@ final readonly class Basis
      */
     public function feet(): array
     {
-        $feet = [];
-        foreach ($this->sections?->all() ?? [] as $section) {
-            $body = $this->bodies[$section->id] ?? null;
-            if (null === $body) {
-                continue;
-            }
-            $below = null === $section->joins ? 0.0 : $feet[$section->joins] ?? 0.0;
-            $feet[$section->id] =
-                $section->si('foot') ??
-                match ($section->sits) {
-                    'top' => $below + ($this->bodies[$section->joins ?? '']->height ?? 0.0),
-                    'under' => $below - $body->height,
-                    default => $below,
-                };
-        }
-        $lowest = [] === $feet ? 0.0 : min($feet);
-
-        return array_map(static fn (float $foot): float => $foot - $lowest, $feet);
+        return $this->feet;
     }
 
     /**

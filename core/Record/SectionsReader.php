@@ -7,6 +7,7 @@ namespace MoltenNotes\Core\Record;
 use MoltenNotes\Core\Geometry\Section;
 use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Geometry\Shape;
+use MoltenNotes\Core\Geometry\Sits;
 use MoltenNotes\Core\Quantity\Measurement;
 
 /** Reads the sections of a casting from untrusted input; blanks are allowed while somebody is still typing. */
@@ -27,6 +28,8 @@ final class SectionsReader
         'area' => ['cm2', 0.001, 1e6, 0.1, 50000],
         'run' => ['mm', 0, 5000, 1, 1500],
         'foot' => ['mm', 0, 3000, 0, 800],
+        'offset' => ['mm', 0, 3000, 0, 800],
+        'turn' => ['deg', 0, 360, 0, 360],
     ];
     private const WORDS = ['shape', 'label', 'id', 'joins', 'sits', 'count', 'upright', 'gates', 'riser', 'vent', 'chill'];
 
@@ -86,10 +89,15 @@ final class SectionsReader
         $measurements = self::measurements($row, $pointer, $reader);
         self::refuseHollow($shape, $measurements, $pointer, $reader);
         $label = trim($reader->text($row['label'] ?? null, $pointer.'/label') ?? '');
-        $sits = $row['sits'] ?? ($shape->sitsOnTop() ? 'top' : 'end');
-        if (!in_array($sits, ['end', 'top', 'under'], true)) {
-            $reader->refuse($pointer.'/sits', 'record.unknown_choice', 'It sits at the end, on top or under.');
-            $sits = 'end';
+        $usual = $shape->sitsOnTop() ? Sits::Top : Sits::End;
+        $given = $row['sits'] ?? $usual->value;
+        $sits = is_string($given) ? Sits::tryFrom($given) : null;
+        if (null === $sits) {
+            $reader->refuse(
+                $pointer.'/sits',
+                'record.unknown_choice',
+                'It sits '.implode(', ', array_map(static fn (Sits $way): string => $way->words(), Sits::cases())).' what it joins.',
+            );
         }
 
         return new Section(
@@ -98,7 +106,7 @@ final class SectionsReader
             $shape,
             $measurements,
             self::name($row['joins'] ?? null, "{$pointer}/joins", $reader),
-            $sits,
+            $sits ?? $usual,
             self::count($row['count'] ?? 1, 1, $pointer.'/count', $reader),
             $reader->mark($row['upright'] ?? null, $pointer.'/upright'),
             self::count($row['gates'] ?? 0, 0, $pointer.'/gates', $reader),

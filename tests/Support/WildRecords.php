@@ -7,6 +7,7 @@ namespace MoltenNotes\Tests\Support;
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\Geometry\Shape;
+use MoltenNotes\Core\Geometry\Sits;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Field;
 use MoltenNotes\Core\Record\FieldKind;
@@ -147,7 +148,7 @@ final class WildRecords
                 'upright' => $this->oneOf([true, false]),
             ];
             if ($index > 0) {
-                $section += ['joins' => 's'.$this->chance->getInt(0, $index - 1), 'sits' => $this->oneOf(['end', 'top', 'under'])];
+                $section += ['joins' => 's'.$this->chance->getInt(0, $index - 1), 'sits' => $this->oneOf(Sits::codes())];
             }
             $sections[] = $section + $this->measurements($shape);
         }

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { CastingSection } from '../../shared/api';
+import { SITS, type CastingSection } from '../../shared/api';
 import { SmallEntry } from '../../shared/ui/SmallEntry';
 import { measuresOf, measureText, newSection, SHAPE_LIST, shapeLabel, withoutSection } from './model';
 import { ShapeMark } from './ShapeMark';
@@ -163,9 +163,11 @@ function Joins({
         value={section.sits ?? 'end'}
         onChange={(event) => onSet({ sits: event.target.value as NonNullable<CastingSection['sits']> })}
       >
-        <option value="end">at the end of</option>
-        <option value="top">on top of</option>
-        <option value="under">under</option>
+        {Object.entries(SITS).map(([way, words]) => (
+          <option key={way} value={way}>
+            {words}
+          </option>
+        ))}
       </select>
       <label htmlFor={id} className="sr-only">
         Joins

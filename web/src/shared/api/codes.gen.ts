@@ -268,6 +268,16 @@ export const SHAPES = {
   free: {"label":"Volume and area","measures":["volume","area"],"onTop":false},
 } as const;
 
+/** Where a section stands on the one it joins. */
+export const SITS = {
+  end: "at the end of",
+  beside: "at the side of",
+  top: "on top of",
+  under: "under",
+  around: "around",
+  inside: "inside",
+} as const;
+
 /** What energy is paid by. */
 export const TARIFFS = [
   {"source":"electric","label":"Electricity, a kWh"},

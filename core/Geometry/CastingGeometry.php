@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Geometry;
+
+/**
+ * What the body of a casting says to those who plan its mould; they know nothing of how it was read. Metres, x to the right, y to the back,
+ * z up from the lowest point, as it lies in the mould.
+ */
+final readonly class CastingGeometry
+{
+    /**
+     * @param array{float, float, float} $box along x, y and z
+     * @param array<string, PartGeometry> $parts section id → what it is
+     * @param array<string, array<string, float>> $contacts part → part → face by which they touch, m²; told both ways
+     * @param array<string, array<string, float>> $overlaps part → part → volume that both were given, m³; told once
+     * @param list<string> $apart parts that touch nothing of the rest
+     * @param list<HighPoint> $highPoints the highest first
+     * @param list<HotSpot> $hotSpots the thickest first
+     * @param list<float> $lastToFill x, y, z of the place farthest from every gate
+     * @param float $way of the metal to that place
+     * @param list<list<float>> $meets places where fronts of metal meet, x, y, z
+     * @param float $sandwiched m² of upper side that other metal stands over: it lifts a core or an undercut
+     * @param int $cells that it was read by
+     * @param float $acrossWall cells across the thinnest wall
+     */
+    public function __construct(
+        public array $box,
+        public array $parts,
+        public array $contacts,
+        public array $overlaps,
+        public array $apart,
+        public array $highPoints,
+        public array $hotSpots,
+        public array $lastToFill,
+        public float $way,
+        public array $meets,
+        public float $sandwiched,
+        public int $cells,
+        public float $acrossWall,
+    ) {
+    }
+
+    /** Of the whole casting without what two parts share, m³. */
+    public function volume(): float
+    {
+        $shared = array_sum(array_map(array_sum(...), $this->overlaps));
+
+        return max(0.0, array_sum(array_map(static fn (PartGeometry $part): float => $part->volume, $this->parts)) - $shared);
+    }
+
+    /** Area seen from above, m²: what lies open to the cope. */
+    public function openArea(): float
+    {
+        return array_sum(array_map(static fn (PartGeometry $part): float => $part->open, $this->parts));
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Geometry;
+
+/**
+ * A casting as cells of a grid: each is mould (0) or belongs to a part (1 and up). The outermost layer is mould. Metres.
+ *
+ * A cell is numbered x + nx · (y + ny · z).
+ */
+final readonly class Cells
+{
+    /** Bodies that lie in one another by the hundred are no casting. */
+    private const MOST_LOOKED_AT = 1_500_000;
+
+    /**
+     * @param array<int, int> $part of each cell
+     * @param list<float> $x middle of each column along x
+     * @param list<float> $y
+     * @param list<float> $z
+     * @param list<float> $dx width of each
+     * @param list<float> $dy
+     * @param list<float> $dz
+     * @param int $shared cells that more than one part holds
+     * @param array<int, array<int, float>> $overlap part → part → volume that both hold, m³
+     */
+    private function __construct(
+        public array $part,
+        public int $nx,
+        public int $ny,
+        public int $nz,
+        public array $x,
+        public array $y,
+        public array $z,
+        public array $dx,
+        public array $dy,
+        public array $dz,
+        public int $shared,
+        public array $overlap,
+    ) {
+    }
+
+    /**
+     * Filled with the bodies of sections; where two lie in one another the first has it. Null where too many do.
+     *
+     * @param non-empty-list<PlacedSection> $bodies
+     * @param array<string, int> $numbers section id → number of its part, 1 and up
+     */
+    public static function of(array $bodies, array $numbers, Grid $grid): ?self
+    {
+        [$x, $dx] = self::middles($grid->x);
+        [$y, $dy] = self::middles($grid->y);
+        [$z, $dz] = self::middles($grid->z);
+        [$nx, $ny, $nz] = [count($x), count($y), count($z)];
+        $part = array_fill(0, $nx * $ny * $nz, 0);
+        $shared = 0;
+        $overlap = [];
+        $looked = 0;
+        foreach ($bodies as $body) {
+            $number = $numbers[$body->section->id];
+            [$reachX, $reachY] = $body->reach();
+            [$fromX, $toX] = self::within($x, $body->x - $reachX, $body->x + $reachX);
+            [$fromY, $toY] = self::within($y, $body->y - $reachY, $body->y + $reachY);
+            [$fromZ, $toZ] = self::within($z, $body->z, $body->top());
+            $looked += max(0, $toX - $fromX + 1) * max(0, $toY - $fromY + 1) * max(0, $toZ - $fromZ + 1);
+            if ($looked > self::MOST_LOOKED_AT) {
+                return null;
+            }
+            for ($k = $fromZ; $k <= $toZ; ++$k) {
+                for ($j = $fromY; $j <= $toY; ++$j) {
+                    $row = $nx * ($j + $ny * $k);
+                    for ($i = $fromX; $i <= $toX; ++$i) {
+                        if (!$body->holds($x[$i], $y[$j], $z[$k])) {
+                            continue;
+                        }
+                        $there = $part[$row + $i];
+                        if (0 === $there) {
+                            $part[$row + $i] = $number;
+                        } else {
+                            ++$shared;
+                            $overlap[$there][$number] = ($overlap[$there][$number] ?? 0.0) + $dx[$i] * $dy[$j] * $dz[$k];
+                        }
+                    }
+                }
+            }
+        }
+
+        return new self($part, $nx, $ny, $nz, $x, $y, $z, $dx, $dy, $dz, $shared, $overlap);
+    }
+
+    /** Of one cell, m³. */
+    public function volume(int $cell): float
+    {
+        $i = $cell % $this->nx;
+        $row = intdiv($cell, $this->nx);
+
+        return $this->dx[$i] * $this->dy[$row % $this->ny] * $this->dz[intdiv($row, $this->ny)];
+    }
+
+    /** The shortest edge of a cell, m. */
+    public function least(int $cell): float
+    {
+        $row = intdiv($cell, $this->nx);
+
+        return min($this->dx[$cell % $this->nx], $this->dy[$row % $this->ny], $this->dz[intdiv($row, $this->ny)]);
+    }
+
+    /** From the middle of a cell to its corner, m. */
+    public function toCorner(int $cell): float
+    {
+        $row = intdiv($cell, $this->nx);
+
+        return sqrt($this->dx[$cell % $this->nx] ** 2 + $this->dy[$row % $this->ny] ** 2 + $this->dz[intdiv($row, $this->ny)] ** 2) / 2;
+    }
+
+    /** @return list<int> what to add to the number of a cell for those that touch it by face, edge or corner */
+    public function around(): array
+    {
+        $around = [];
+        for ($c = -1; $c <= 1; ++$c) {
+            for ($b = -1; $b <= 1; ++$b) {
+                for ($a = -1; $a <= 1; ++$a) {
+                    if (0 !== $a || 0 !== $b || 0 !== $c) {
+                        $around[] = $a + $this->nx * ($b + $this->ny * $c);
+                    }
+                }
+            }
+        }
+
+        return $around;
+    }
+
+    /**
+     * Where the middle of a cell is.
+     *
+     * @return array{float, float, float}
+     */
+    public function place(int $cell): array
+    {
+        $i = $cell % $this->nx;
+        $row = intdiv($cell, $this->nx);
+
+        return [$this->x[$i], $this->y[$row % $this->ny], $this->z[intdiv($row, $this->ny)]];
+    }
+
+    /**
+     * @param list<float> $planes
+     *
+     * @return array{list<float>, list<float>} middles and widths
+     */
+    private static function middles(array $planes): array
+    {
+        $middles = $widths = [];
+        for ($i = 1, $n = count($planes); $i < $n; ++$i) {
+            $middles[] = ($planes[$i - 1] + $planes[$i]) / 2;
+            $widths[] = $planes[$i] - $planes[$i - 1];
+        }
+
+        return [$middles, $widths];
+    }
+
+    /**
+     * @param list<float> $middles
+     *
+     * @return array{int, int} first and last between the two ends; the last before the first where there is none
+     */
+    private static function within(array $middles, float $from, float $to): array
+    {
+        $first = 0;
+        $last = count($middles) - 1;
+        while ($first <= $last && $middles[$first] < $from) {
+            ++$first;
+        }
+        while ($last >= $first && $middles[$last] > $to) {
+            --$last;
+        }
+
+        return [$first, $last];
+    }
+}

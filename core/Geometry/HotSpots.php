@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Geometry;
+
+/**
+ * The places that are thicker than what leads to them, and whether each can draw from a feeder.
+ *
+ * Cells are taken from the thickest on, like islands that rise from falling water: where two islands meet, the lower one's neck to the
+ * higher is known. Source: inscribed circles after Heuvers, published; in space, derived.
+ */
+final class HotSpots
+{
+    /** An island counts for itself when the neck to a thicker one is surely thinner than this share of it. */
+    private const DISTINCT = 0.9;
+
+    /**
+     * @param list<float> $distance of each cell to the mould, m
+     * @param list<string> $names of the parts, the first is number 1
+     * @param list<int> $feeders cells that a feeder stands on
+     *
+     * @return list<HotSpot> the thickest first
+     */
+    public static function of(Cells $cells, array $distance, array $names, array $feeders): array
+    {
+        $order = array_keys(array_filter($cells->part, static fn (int $part): bool => $part > 0));
+        usort($order, static fn (int $a, int $b): int => [$distance[$b], $a] <=> [$distance[$a], $b]);
+        $isFeeder = array_fill_keys($feeders, true);
+        $around = $cells->around();
+        /** @var array<int, int> $above cell → a cell nearer to the peak of its island */
+        $above = [];
+        // Peak of an island → the peaks in it that no feeder is known for yet; an island with a feeder has none.
+        $waiting = $fedAt = $necks = $fed = [];
+        foreach ($order as $cell) {
+            $above[$cell] = $cell;
+            $waiting[$cell] = [$cell];
+            $one = $cell;
+            foreach ($around as $step) {
+                $beside = $above[$cell + $step] ?? null;
+                if (null === $beside || $beside === $one) {
+                    continue;
+                }
+                $other = self::peak($above, $beside);
+                $above[$cell + $step] = $other;
+                if ($one === $other) {
+                    continue;
+                }
+                [$high, $low] = [$distance[$one], $other] > [$distance[$other], $one] ? [$one, $other] : [$other, $one];
+                if ($low !== $cell || isset($waiting[$low][1])) {
+                    $neck = $distance[$cell];
+                    // A neck is known to three quarters of a cell: stairs in a curved wall are no necks.
+                    if ($neck + 0.75 * $cells->least($cell) < self::DISTINCT * $distance[$low]) {
+                        $necks[$low] = $neck;
+                    }
+                    $lowFed = $fed[$low] ?? false;
+                    $highFed = $fed[$high] ?? false;
+                    foreach ($lowFed === $highFed ? [] : [...$waiting[$low], ...$waiting[$high]] as $peak) {
+                        $fedAt[$peak] = $neck;
+                    }
+                    $fed[$high] = $lowFed || $highFed;
+                    $waiting[$high] = $fed[$high] ? [] : [...$waiting[$high], ...isset($necks[$low]) ? $waiting[$low] : []];
+                }
+                unset($waiting[$low]);
+                $above[$low] = $high;
+                $one = $high;
+            }
+            if (isset($isFeeder[$cell])) {
+                foreach ($waiting[$one] as $unfed) {
+                    $fedAt[$unfed] = $distance[$cell];
+                }
+                $fed[$one] = true;
+                $waiting[$one] = [];
+            }
+        }
+        // The thickest of all, and every island that stood for itself.
+        $peaks = [] === $order ? [] : [$order[0] => true] + $necks;
+        $spots = [];
+        foreach (array_keys($peaks) as $peak) {
+            $spots[] = new HotSpot(
+                $cells->place($peak),
+                2 * $distance[$peak],
+                $names[$cells->part[$peak] - 1],
+                isset($fedAt[$peak]) ? 2 * $fedAt[$peak] : null,
+                isset($necks[$peak]) ? 2 * $necks[$peak] : null,
+            );
+        }
+        usort($spots, static fn (HotSpot $a, HotSpot $b): int => $b->thickness <=> $a->thickness);
+
+        return $spots;
+    }
+
+    /** @param array<int, int> $above */
+    private static function peak(array &$above, int $cell): int
+    {
+        $peak = $cell;
+        while ($above[$peak] !== $peak) {
+            $peak = $above[$peak];
+        }
+        while ($above[$cell] !== $peak) {
+            $next = $above[$cell];
+            $above[$cell] = $peak;
+            $cell = $next;
+        }
+
+        return $peak;
+    }
+}
