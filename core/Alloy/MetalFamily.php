@@ -16,7 +16,7 @@ final readonly class MetalFamily
 {
     private const COLUMNS = [
         'code', 'tension_n_m', 'viscosity_pa_s', 'breaks_above_m_s', 'bath_emissivity', 'heats_sand', 'sand_around', 'pour_rule', 'ratios',
-        'melt_loss',
+        'melt_loss', 'stiff_below_c', 'bears_water',
     ];
 
     /**
@@ -29,6 +29,8 @@ final readonly class MetalFamily
      * @param 'light'|'copper'|'iron' $pourRule whose rule for the time of a pour holds
      * @param array<string, array{float, float, float}> $ratios school → areas of sprue base, runner and gates to each other
      * @param array<string, array{float, float}> $meltLoss kind of charge or * → share of its mass, least and most
+     * @param float $stiffBelow °C below which a flat part taken out no longer warps, 50…600
+     * @param bool $bearsWater whether it is ever quenched from the mould
      */
     private function __construct(
         public string $code,
@@ -41,6 +43,8 @@ final readonly class MetalFamily
         public string $pourRule,
         public array $ratios,
         public array $meltLoss,
+        public float $stiffBelow,
+        public bool $bearsWater,
     ) {
     }
 
@@ -83,7 +87,8 @@ final readonly class MetalFamily
         /**
          * @var list<array{code: string, tension_n_m: float, viscosity_pa_s: float, breaks_above_m_s: float, bath_emissivity: float,
          *     heats_sand: 'warm'|'hot'|'white', sand_around: float, pour_rule: 'light'|'copper'|'iron',
-         *     ratios: array<string, array{float, float, float}>, melt_loss: array<string, array{float, float}>}> $rows
+         *     ratios: array<string, array{float, float, float}>, melt_loss: array<string, array{float, float}>,
+         *     stiff_below_c: float, bears_water: bool}> $rows
          */
         $rows = Table::rows(__DIR__.'/Data/families.php', self::COLUMNS);
         $families = [];
@@ -99,6 +104,8 @@ final readonly class MetalFamily
                 pourRule: $row['pour_rule'],
                 ratios: $row['ratios'],
                 meltLoss: $row['melt_loss'],
+                stiffBelow: $row['stiff_below_c'],
+                bearsWater: $row['bears_water'],
             );
         }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Attempt;
 
 use MoltenNotes\Core\Experience\Experience;
+use MoltenNotes\Core\Geometry\FreshSolids;
+use MoltenNotes\Core\Geometry\Solids;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Workshop\Workshop;
 
@@ -32,12 +34,17 @@ final readonly class AttemptRecord
         public ?string $note = null,
         public ?Workshop $workshop = null,
         public Experience $experience = new Experience(),
+        public Solids $solids = new FreshSolids(),
     ) {
     }
 
     /** Values that are no attempt yet, on the same ground as one: the caster's workshop and experience. */
-    public static function ofValues(Values $values, ?Workshop $workshop, Experience $experience): self
-    {
+    public static function ofValues(
+        Values $values,
+        ?Workshop $workshop,
+        Experience $experience,
+        Solids $solids = new FreshSolids(),
+    ): self {
         return new self(
             '',
             null,
@@ -54,13 +61,14 @@ final readonly class AttemptRecord
             null,
             $workshop,
             $experience,
+            $solids,
         );
     }
 
     /** The same ground with other values; nothing of the pour that is over. */
     public function with(Values $values): self
     {
-        return self::ofValues($values, $this->workshop, $this->experience);
+        return self::ofValues($values, $this->workshop, $this->experience, $this->solids);
     }
 
     /**

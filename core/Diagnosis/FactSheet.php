@@ -222,6 +222,11 @@ final class FactSheet
         }
         $this->figure('steam', $plan->figure('venting', 'steam'), ['sand.moisture', 'sand.permeability']);
         $this->figure('cope_share', $plan->figure('mould', 'cope_share'), ['mould.cope_weight', 'casting.sections']);
+        $this->figure('open_share', $plan->figure('cooling', 'open_share'), ['cooling.open_after', 'casting.sections']);
+        if (isset($this->facts['open_share'])) {
+            // Minutes alone say little: a spoon is cold when a flywheel is still liquid.
+            unset($this->facts['cooling.open_after']);
+        }
         $this->hotSpots($record, $plan);
     }
 

@@ -19,10 +19,16 @@ use MoltenNotes\Core\Quantity\Time;
  * rule
  * is 1.5 to 2.1 times too short for long-freezing alloys (derived).
  * Metal mould: t = ρ (L + c ΔT) M / (h (T_m − T_0)).
+ * Thin mould free in the air: t = ρ (L + c ΔT) M / q, q what its wall conducts and its outside radiates and loses to the air (derived).
  * M m: volume over cooled area, 0.0002…0.2. ΔT superheat, 0 or more.
  */
 final class FreezingTime
 {
+    /** Of a fired shell, 0…1; of still air, W/m²K: both common practice. W/m²K⁴: CODATA, published. */
+    private const EMISSIVITY = 0.85;
+    private const STILL_AIR = 10.0;
+    private const STEFAN_BOLTZMANN = 5.670374419e-8;
+
     /** Seconds until solid by the plain rule; the mould is taken as at least 1 K colder than the liquidus. */
     public static function chvorinov(
         Alloy $alloy,
@@ -55,6 +61,32 @@ final class FreezingTime
             ($alloy->latentHeat->si() + $alloy->heatLiquid->si() * max(0.0, $alloy->superheatAt($metal)->si()));
     }
 
+    /**
+     * W/m² that get through a thin wall and off its outside: as much as the wall conducts is radiated and carried off,
+     * (k/δ)(T_m − T_s) = ε σ (T_s⁴ − T_e⁴) + h (T_s − T_e), solved for the outside T_s by halving.
+     *
+     * @param float $conductivity W/mK
+     * @param float $wall m
+     * @param float $drop K from the metal to the surroundings
+     */
+    private static function throughWall(float $conductivity, float $wall, float $drop, Temperature $surroundings): float
+    {
+        $air = $surroundings->kelvin();
+        $inside = $air + $drop;
+        [$cold, $hot] = [$air, $inside];
+        for ($i = 0; $i < 60; ++$i) {
+            $outside = ($cold + $hot) / 2;
+            $off = self::EMISSIVITY * self::STEFAN_BOLTZMANN * ($outside ** 4 - $air ** 4) + self::STILL_AIR * ($outside - $air);
+            if (($conductivity / $wall) * ($inside - $outside) > $off) {
+                $cold = $outside;
+            } else {
+                $hot = $outside;
+            }
+        }
+
+        return ($conductivity / $wall) * ($inside - ($cold + $hot) / 2);
+    }
+
     private static function time(
         MouldMaterial $mould,
         float $heat,
@@ -63,6 +95,9 @@ final class FreezingTime
         Temperature $mouldTemperature,
     ): Time {
         $drop = max(1.0, $meltingKelvin - $mouldTemperature->kelvin());
+        if (null !== $mould->wall) {
+            return Time::fromSi(($modulus->si() * $heat) / self::throughWall($mould->conductivity, $mould->wall, $drop, $mouldTemperature));
+        }
         $load = ($modulus->si() * $heat) / $drop;
 
         return Time::fromSi($mould->isMetal() ? $load / $mould->transfer->si : (\M_PI / 4) * ($load / $mould->greed()) ** 2);

@@ -50,9 +50,61 @@ final readonly class CastingGeometry
         return max(0.0, array_sum(array_map(static fn (PartGeometry $part): float => $part->volume, $this->parts)) - $shared);
     }
 
-    /** Area seen from above, m²: what lies open to the cope. */
-    public function openArea(): float
+    /**
+     * For documents and screens: lengths in mm, areas in cm², volumes in mL, to three places.
+     *
+     * @return array<string, mixed>
+     */
+    public function toArray(): array
     {
-        return array_sum(array_map(static fn (PartGeometry $part): float => $part->open, $this->parts));
+        $mm = static fn (float $metres): float => round($metres * 1e3, 3);
+        /** @param array<float> $at */
+        $place = static function (array $at) use ($mm): array {
+            /** @var array<float> $at */
+            return array_map($mm, $at);
+        };
+
+        return [
+            'unit' => 'mm',
+            'box' => $place($this->box),
+            'volume' => round($this->volume() * 1e6, 3),
+            'parts' => array_values(
+                array_map(
+                    static fn (PartGeometry $part): array => [
+                        'section' => $part->id,
+                        'volume' => round($part->volume * 1e6, 3),
+                        'cooled' => round($part->cooled * 1e4, 3),
+                        'modulus' => null === $part->modulus() ? null : $mm($part->modulus()),
+                        'thickest' => $mm($part->thickest),
+                        'open_above' => round($part->open * 1e4, 3),
+                        'from' => $mm($part->bottom),
+                        'to' => $mm($part->top),
+                        'way' => $mm($part->far),
+                    ],
+                    $this->parts,
+                ),
+            ),
+            'apart' => $this->apart,
+            'way' => $mm($this->way),
+            'last_to_fill' => $place($this->lastToFill),
+            'fronts_end' => array_map($place, $this->meets),
+            'high_points' => array_map(
+                static fn (HighPoint $high): array => [
+                    'at' => $place($high->place), 'area' => round($high->area * 1e4, 3), 'sections' => $high->parts,
+                ],
+                $this->highPoints,
+            ),
+            'hot_spots' => array_map(
+                static fn (HotSpot $spot): array => [
+                    'at' => $place($spot->place),
+                    'thickness' => $mm($spot->thickness),
+                    'section' => $spot->part,
+                    'neck' => null === $spot->neck ? null : $mm($spot->neck),
+                    'fed' => $spot->isFed(),
+                ],
+                $this->hotSpots,
+            ),
+            'cells_across_wall' => round($this->acrossWall, 1),
+        ];
     }
 }

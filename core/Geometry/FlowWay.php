@@ -7,8 +7,8 @@ namespace MoltenNotes\Core\Geometry;
 /**
  * The shortest way of the metal from the nearest gate to each cell, through the casting. Metres.
  *
- * From cell to cell over faces, edges and corners, which is at most 8 % longer than straight; the first and last half cell count in full. Source: E. W. Dijkstra 1959, published; that
- * metal takes the shortest way is common practice.
+ * From cell to cell over faces, edges and corners, which is at most 8 % longer than straight; the first and last half cell count in full.
+ * Source: E. W. Dijkstra 1959, published; that metal takes the shortest way is common practice.
  */
 final readonly class FlowWay
 {

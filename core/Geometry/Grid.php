@@ -15,7 +15,7 @@ final readonly class Grid
     /** More cells than this take longer than a caster waits. */
     public const MOST = 300_000;
     /** So many are counted before a caster has looked up. */
-    private const AT_EASE = 24_000;
+    private const AT_EASE = 12_000;
     /** How much finer than asked for a small body is cut. */
     private const FINER = 0.3;
     /** Faces nearer than this share of a cell are one. */

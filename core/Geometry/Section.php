@@ -11,7 +11,7 @@ final readonly class Section
 {
     /**
      * @param array<string, Measurement> $measurements length, width, thickness, thin_end, diameter, wall, height, volume, area, run, foot,
-     *     offset, turn
+     *                                                 offset, turn
      * @param int $gates gates that enter the casting here
      */
     public function __construct(

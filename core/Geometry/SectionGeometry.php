@@ -24,8 +24,6 @@ final readonly class SectionGeometry
      * @param float $across length along the drawn section
      * @param float $depth length across it, seen from above
      * @param float $meanTop mean height of its upper side over its lowest point: a round top is lower than its highest point
-     * @param float $bore diameter of the hole seen from above; 0 for none
-     * @param bool $round whether the outline seen from above is a circle
      */
     private function __construct(
         public float $volume,
@@ -39,8 +37,6 @@ final readonly class SectionGeometry
         public float $across,
         public float $depth,
         public float $meanTop,
-        private float $bore,
-        private bool $round,
     ) {
     }
 
@@ -70,17 +66,12 @@ final readonly class SectionGeometry
             Shape::Sphere => ($height * 5) / 6,
             default => $height,
         };
-        $bore = in_array($section->shape, [Shape::Tube, Shape::Ring], true)
-            ? max(0.0, $of('diameter') - 2 * $of('wall') - 2 * $of('width'))
-            : 0.0;
         if ($section->upright && Shape::Sphere !== $section->shape) {
             // Stood on its end: what lay along the mould now stands up in it. What is round then shows its side, and its upper side is a
             // half pipe.
             [$height, $across] = [$across, $height];
             $footprint = $across * $depth;
             $meanTop = $round ? $height / 2 + (\M_PI / 8) * $height : $height;
-            $bore = 0.0;
-            $round = false;
         }
 
         return new self(
@@ -95,24 +86,7 @@ final readonly class SectionGeometry
             $across,
             $depth,
             $meanTop,
-            $bore,
-            $round || Shape::Sphere === $section->shape,
         );
-    }
-
-    /**
-     * The chord of its outline seen from above, at this distance from the middle: metal lies between the two half-lengths, on either side.
-     *
-     * @return array{float, float} inner and outer half-length, metres; the same where there is none
-     */
-    public function chord(float $x): array
-    {
-        if (!$this->round) {
-            return 2 * abs($x) <= $this->across * (1 + 1e-12) ? [0.0, $this->depth / 2] : [0.0, 0.0];
-        }
-        $half = static fn (float $diameter): float => sqrt(max(0.0, ($diameter / 2) ** 2 - $x ** 2));
-
-        return [$half($this->bore), $half($this->depth)];
     }
 
     /** @return array{float, float, float, float, float, float, float, float, float} */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Geometry;
 
+use MoltenNotes\Core\Quantity\Measurement;
+
 /** The sections of a casting as a tree: the first is the root, every other joins one before it or after it, none in a circle. */
 final readonly class Sections
 {
@@ -81,6 +83,21 @@ final readonly class Sections
         $gated = array_values(array_filter($this->sections, static fn (Section $section): bool => $section->gates > 0));
 
         return array_map(static fn (Section $section): string => $section->id, [] === $gated ? array_slice($this->sections, 0, 1) : $gated);
+    }
+
+    /** The same for sections whose body is the same, whatever they are called. */
+    public function fingerprint(): string
+    {
+        $bodies = array_map(
+            static fn (Section $section): array => [
+                $section->id, $section->shape->value, $section->joins, $section->sits->value, $section->count, $section->upright,
+                $section->gates, $section->riser,
+                array_map(static fn (Measurement $one): float => round($one->si(), 9), $section->measurements),
+            ],
+            $this->sections,
+        );
+
+        return hash('xxh128', serialize($bodies));
     }
 
     /** In words for lists: "3 sections: rim 4 mm, boss". */

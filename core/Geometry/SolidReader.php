@@ -13,6 +13,8 @@ final class SolidReader
 {
     /** More single bodies than this are no casting that a plan is made for. */
     private const MOST_BODIES = 300;
+    /** From here on a wall is met by less than one cell. */
+    private const TOO_COARSE = 3.0;
     /** Ends of ways told, the farthest first. */
     private const MEETS = 8;
 
@@ -35,6 +37,9 @@ final class SolidReader
         }
         $names = array_values(array_unique(array_map(static fn (PlacedSection $body): string => $body->section->id, $bodies)));
         $grid = Grid::through($bodies);
+        if ($grid->coarsened > self::TOO_COARSE) {
+            return null;
+        }
         $cells = Cells::of($bodies, array_combine($names, range(1, count($names))), $grid);
         if (null === $cells || [] !== array_diff(range(1, count($names)), $cells->part)) {
             // A wall so thin in a casting so large that no cell meets it: nothing is said rather than something wrong.
@@ -49,7 +54,7 @@ final class SolidReader
             box: self::box($bodies),
             parts: self::parts($names, $bodies, $cells, $faces, $way, array_map(static fn (int $at): float => 2 * $distance[$at], $peaks)),
             contacts: self::named($faces->contacts, $names),
-            overlaps: self::named($cells->overlap, $names),
+            overlaps: self::overlaps(self::named($cells->overlap, $names), $sections),
             apart: self::apart($names, $way),
             highPoints: Summits::of($cells, $names),
             hotSpots: HotSpots::of($cells, $distance, $names, self::feeders($sections, $peaks, $names)),
@@ -94,6 +99,32 @@ final class SolidReader
         }
 
         return $feeders;
+    }
+
+    /**
+     * What two sections were both given. Where one lies against the other it reaches in a little to be one with it: that is how they are
+     * joined here, and takes nothing from what was measured.
+     *
+     * @param array<string, array<string, float>> $overlaps
+     *
+     * @return array<string, array<string, float>>
+     */
+    private static function overlaps(array $overlaps, Sections $sections): array
+    {
+        $isAgainst = static function (string $one, string $other) use ($sections): bool {
+            $section = $sections->get($one);
+
+            return null !== $section && $section->joins === $other && $section->sits->isOutside();
+        };
+        foreach ($overlaps as $one => $others) {
+            foreach (array_keys($others) as $other) {
+                if ($one === $other || $isAgainst($one, $other) || $isAgainst($other, $one)) {
+                    unset($overlaps[$one][$other]);
+                }
+            }
+        }
+
+        return array_filter($overlaps, static fn (array $left): bool => [] !== $left);
     }
 
     /**
@@ -228,7 +259,7 @@ final class SolidReader
                 surface: count($own) * $one->surface,
                 cooled: count($own) * $one->surface * $share($faces->cooled[$number], $faces->all[$number]),
                 open: count($own) * $one->footprint * $share($faces->open[$number], $faces->seen[$number]),
-                openAt: self::openAt($own[0], $faces, $number),
+                openAt: self::openAt($own, $faces, $number),
                 thickest: $thickest[$number] ?? 0.0,
                 bottom: min(array_map(static fn (PlacedSection $body): float => $body->z, $own)),
                 top: max(array_map(static fn (PlacedSection $body): float => $body->top(), $own)),
@@ -240,11 +271,16 @@ final class SolidReader
         return $parts;
     }
 
-    /** Mean height of the upper side that lies open; a flat one as high as it is, what is round or slopes by the middles of its cells. */
-    private static function openAt(PlacedSection $body, Faces $faces, int $number): float
+    /**
+     * Mean height of the upper side that lies open: as the formulas say where all of it does or it is flat, else by its cells' middles.
+     *
+     * @param non-empty-list<PlacedSection> $own
+     */
+    private static function openAt(array $own, Faces $faces, int $number): float
     {
-        if (abs($body->body->meanTop - $body->body->height) < 1e-9 || $faces->open[$number] <= 0.0) {
-            return $body->top();
+        $flat = abs($own[0]->body->meanTop - $own[0]->body->height) < 1e-9;
+        if ($flat || $faces->open[$number] <= 0.0 || $faces->open[$number] > 0.999 * $faces->seen[$number]) {
+            return array_sum(array_map(static fn (PlacedSection $one): float => $one->z + $one->body->meanTop, $own)) / count($own);
         }
 
         return $faces->openMoment[$number] / $faces->open[$number];

@@ -17,6 +17,7 @@ final readonly class MouldMaterial
      * @param float $density kg/m³
      * @param float $heat J/kgK
      * @param Estimate $transfer W/m²K at the face, as a plain number
+     * @param float|null $wall m, of a mould that stands free in the air; null for a thick or buried one
      */
     private function __construct(
         public string $process,
@@ -25,11 +26,17 @@ final readonly class MouldMaterial
         public float $heat,
         public Estimate $transfer,
         private MouldProcess $row,
+        public ?float $wall,
     ) {
     }
 
-    /** Null when the process is unknown: sand and rubber are too far apart to guess. */
-    public static function of(?string $process, ?Alloy $alloy): ?self
+    /**
+     * Null when the process is unknown: sand and rubber are too far apart to guess.
+     *
+     * @param float|null $wall m, as told; else as usual for a process that has a thin one
+     * @param bool $buried in sand: then it cools as thick as that
+     */
+    public static function of(?string $process, ?Alloy $alloy, ?float $wall = null, bool $buried = false): ?self
     {
         $row = MouldProcess::find($process);
 
@@ -42,6 +49,7 @@ final readonly class MouldMaterial
                 $row->heat,
                 Estimate::ratio(...$row->transfer),
                 $row,
+                null === $row->wall || $buried ? null : $wall ?? $row->wall / 1000,
             );
     }
 

@@ -9,9 +9,11 @@ use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Experience\Calibration;
 use MoltenNotes\Core\Experience\Experience;
+use MoltenNotes\Core\Geometry\CastingGeometry;
 use MoltenNotes\Core\Geometry\Placement;
 use MoltenNotes\Core\Geometry\SectionGeometry;
 use MoltenNotes\Core\Geometry\Sections;
+use MoltenNotes\Core\Geometry\Solids;
 use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Mould\Suitability;
 use MoltenNotes\Core\Quantity\Dimension;
@@ -48,11 +50,17 @@ final readonly class Basis
         public Workshop $workshop,
         public QuantityFormatter $format,
         private Experience $experience,
+        private Solids $solids,
     ) {
         $this->calibration = $experience->calibration($values->choice('mould.process'));
         $this->efficiencies = $experience->efficiencies();
         $this->alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
-        $this->mould = MouldMaterial::of($values->choice('mould.process'), $this->alloy);
+        $this->mould = MouldMaterial::of(
+            $values->choice('mould.process'),
+            $this->alloy,
+            $this->si('shell.wall'),
+            'sand' === $values->choice('shell.backing'),
+        );
         $this->sections = $values->sections();
         $bodies = [];
         foreach ($this->sections?->all() ?? [] as $section) {
@@ -72,13 +80,19 @@ final readonly class Basis
     /** The one way to a basis: plan, diagnosis, next attempt and drawing of a record all stand on the same. */
     public static function of(AttemptRecord $record, QuantityFormatter $format): self
     {
-        return new self($record->values(), $record->workshop ?? new Workshop(), $format, $record->experience);
+        return new self($record->values(), $record->workshop ?? new Workshop(), $format, $record->experience, $record->solids);
     }
 
     /** The same workshop and experience for other values. */
     public function with(Values $values): self
     {
-        return new self($values->ofItsProcess(), $this->workshop, $this->format, $this->experience);
+        return new self($values->ofItsProcess(), $this->workshop, $this->format, $this->experience, $this->solids);
+    }
+
+    /** The casting's body; null where its sections do not tell it. */
+    public function solid(): ?CastingGeometry
+    {
+        return null === $this->sections ? null : $this->solids->read($this->sections, $this->bodies);
     }
 
     /** @param FieldKey $field */
@@ -109,6 +123,12 @@ final readonly class Basis
     public function mouldTemperature(): Temperature
     {
         return Temperature::fromSi($this->si('mould.temperature') ?? $this->air()->kelvin());
+    }
+
+    /** What takes the metal's heat in the end: the mould itself, or the air round a thin one. */
+    public function coolsAgainst(): Temperature
+    {
+        return null === $this->mould?->wall ? $this->mouldTemperature() : $this->air();
     }
 
     /** What this mould bears. */

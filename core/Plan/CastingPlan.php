@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Plan;
 
+use MoltenNotes\Core\Geometry\CastingGeometry;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Working\Figure;
 use MoltenNotes\Core\Working\StageResult;
@@ -21,6 +22,7 @@ final readonly class CastingPlan
         'feeding' => 'Will it feed',
         'venting' => 'Venting',
         'mould' => 'Mould',
+        'cooling' => 'Opening',
     ];
 
     /** The figures that answer a stage's question, and how they are said. */
@@ -30,11 +32,12 @@ final readonly class CastingPlan
         'gating' => ['sprue_base' => 'Sprue {value} at the base', 'fill_time' => 'it fills in {value}'],
         'filling' => ['fill_ratio' => 'It fills: the tightest place has {value} times what it needs'],
         'venting' => ['vents_wanted' => 'Vents wanted: {value}'],
+        'cooling' => ['solid_through' => 'Solid right through after {value}', 'stiff_after' => 'stiff after {value}'],
         'mould' => ['cope_weights' => 'Weights on the cope: {value}', 'flask_length' => 'flask from {value} long'],
     ];
 
     /** @param array<string, StageResult> $stages */
-    public function __construct(public array $stages, public Assembly $assembly)
+    public function __construct(public array $stages, public Assembly $assembly, public ?CastingGeometry $solid)
     {
     }
 
@@ -140,6 +143,7 @@ final readonly class CastingPlan
             'version' => self::VERSION,
             'stages' => $this->stages($format),
             'risks' => $this->risks(),
+            'solid' => $this->solid?->toArray(),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Plan;
 
+use MoltenNotes\Core\Plan\Stage\CoolingStage;
 use MoltenNotes\Core\Plan\Stage\FeedStage;
 use MoltenNotes\Core\Plan\Stage\FillStage;
 use MoltenNotes\Core\Plan\Stage\GatingStage;
@@ -32,6 +33,7 @@ final class PlanCasting
         $arrival = $filled->figure('at_mould')?->value;
 
         $feeding = FeedStage::compute($basis, $arrival, $gating->sizes);
+        $mould = MouldStage::compute($basis, $volume, $gating->sizes);
 
         return new CastingPlan(
             [
@@ -41,9 +43,11 @@ final class PlanCasting
                 'filling' => $filled,
                 'feeding' => $feeding->result,
                 'venting' => VentStage::compute($basis, $gating->chokeArea, $gating->fillTime, $arrival),
-                'mould' => MouldStage::compute($basis, $volume, $gating->sizes),
+                'mould' => $mould,
+                'cooling' => CoolingStage::compute($basis, $arrival, $feeding, $volume, $mould->figure('sand')?->value),
             ],
             new Assembly(Levels::of($basis), self::gating($basis, $gating->sizes), $feeding->risers, $feeding->moduli),
+            $basis->solid(),
         );
     }
 

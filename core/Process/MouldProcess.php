@@ -18,9 +18,10 @@ final readonly class MouldProcess
 {
     private const USUAL = [
         'breathes' => false, 'bonded_sand' => false, 'rammed' => false, 'one_piece' => false, 'pour_offsets' => ['*' => [0, 0]],
-        'metal_limit' => null, 'mould_limit' => null, 'warm_from' => null, 'warmed_to' => null, 'rested_to' => null,
+        'open_below' => null, 'breaking_out' => '', 'wall' => null, 'metal_limit' => null, 'mould_limit' => null, 'warm_from' => null,
+        'warmed_to' => null, 'rested_to' => null,
     ];
-    private const SAID = ['code', 'label', 'hint', 'drawn', 'conductivity', 'density', 'heat', 'transfer', 'bears', 'hazards'];
+    private const SAID = ['code', 'label', 'hint', 'drawn', 'conductivity', 'density', 'heat', 'transfer', 'bears', 'waits_for', 'hazards'];
 
     /**
      * @param bool $breathes gas leaves through it; otherwise each high point needs a vent
@@ -39,6 +40,10 @@ final readonly class MouldProcess
      * @param float|null $warmedTo °C a remedy warms it to
      * @param float|null $restedTo °C it rests to between pours
      * @param list<string> $hazards codes of cautions
+     * @param string $waitsFor what is taken for granted before it is poured
+     * @param float|null $openBelow °C below which air may get at it, else it flares
+     * @param string $breakingOut what is heeded when it is broken out; '' for nothing of its own
+     * @param float|null $wall mm of a mould that stands free in the air; null for a thick one
      */
     private function __construct(
         public string $code,
@@ -61,6 +66,10 @@ final readonly class MouldProcess
         public ?float $warmedTo,
         public ?float $restedTo,
         public array $hazards,
+        public string $waitsFor,
+        public ?float $openBelow,
+        public string $breakingOut,
+        public ?float $wall,
     ) {
     }
 
@@ -135,7 +144,8 @@ final readonly class MouldProcess
          *     one_piece: bool, conductivity: array{float, float, float}, density: float, heat: float, transfer: array{float, float, float},
          *     pour_offsets: array<string, array{int, int}>, bears: array<string, 'good'|array{'risky'|'bad', string}>,
          *     metal_limit: array{float, float, float, string}|null, mould_limit: array{float, float, string}|null, warm_from: float|null,
-         *     warmed_to: float|null, rested_to: float|null, hazards: list<string>}> $rows
+         *     warmed_to: float|null, rested_to: float|null, hazards: list<string>,
+         *     waits_for: string, open_below: float|null, breaking_out: string, wall: float|null}> $rows
          */
         $rows = Table::rows(__DIR__.'/Data/processes.php', self::SAID, self::USUAL);
         $all = [];
@@ -166,6 +176,10 @@ final readonly class MouldProcess
                 warmedTo: $row['warmed_to'],
                 restedTo: $row['rested_to'],
                 hazards: $row['hazards'],
+                waitsFor: $row['waits_for'],
+                openBelow: $row['open_below'],
+                breakingOut: $row['breaking_out'],
+                wall: $row['wall'],
             );
         }
 

@@ -14,7 +14,9 @@ use MoltenNotes\Core\Attempt\History;
 use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Experience\Experience;
+use MoltenNotes\Core\Geometry\FreshSolids;
 use MoltenNotes\Core\Geometry\Sections;
+use MoltenNotes\Core\Geometry\Solids;
 use MoltenNotes\Core\NextAttempt\Change;
 use MoltenNotes\Core\NextAttempt\Prediction;
 use MoltenNotes\Core\Quantity\Measurement;
@@ -240,8 +242,12 @@ class Attempt
         $this->pourTemperatureK = $all->measurement('pour.temperature')?->si();
     }
 
-    public function toRecord(History $history, ?Workshop $workshop, Experience $experience = new Experience()): AttemptRecord
-    {
+    public function toRecord(
+        History $history,
+        ?Workshop $workshop,
+        Experience $experience = new Experience(),
+        Solids $solids = new FreshSolids(),
+    ): AttemptRecord {
         $answers = [];
         foreach ($this->answers as $check => $answer) {
             if (isset(Vocabulary::standard()->checks[$check])) {
@@ -265,6 +271,7 @@ class Attempt
             $this->note,
             $workshop,
             $experience,
+            $solids,
         );
     }
 

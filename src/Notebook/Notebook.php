@@ -11,9 +11,11 @@ use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Attempt\History;
 use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Geometry\Solids;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Workshop\Workshop;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Uid\Uuid;
 
 /** The one door to a caster's records: nothing is found here that is somebody else's. */
@@ -26,6 +28,8 @@ final readonly class Notebook
         private EntityManagerInterface $storage,
         private Remembered $remembered,
         private OwnExperience $experience,
+        #[Autowire(service: CachedSolids::class)]
+        private Solids $solids,
     ) {
     }
 
@@ -139,6 +143,7 @@ final readonly class Notebook
             $this->history($attempt),
             $this->workshop($attempt->caster()),
             $this->experience->for($attempt->caster(), $bare->values()->choice('mould.process'), $attempt),
+            $this->solids,
         );
     }
 
@@ -149,6 +154,7 @@ final readonly class Notebook
             $values,
             $this->workshop($caster),
             $this->experience->for($caster, $values->choice('mould.process'), $attempt),
+            $this->solids,
         );
     }
 

@@ -13,6 +13,7 @@ final readonly class PlanAnswer extends Answer
     /**
      * @param list<array<string, mixed>> $stages
      * @param list<array<string, string>> $risks
+     * @param array<string, mixed>|null $solid what the body of the casting says; null where its sections do not tell one
      * @param array<string, mixed> $section
      * @param array{pours: int, factor: float} $calibration
      * @param list<FieldProblem> $problems entries that could not be read; the rest is planned without them
@@ -23,6 +24,7 @@ final readonly class PlanAnswer extends Answer
         public int $version,
         public array $stages,
         public array $risks,
+        public ?array $solid,
         public array $section,
         public array $calibration,
         public array $problems,

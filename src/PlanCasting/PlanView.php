@@ -45,6 +45,7 @@ final readonly class PlanView
             version: CastingPlan::VERSION,
             stages: $plan->stages($basis->format),
             risks: $plan->risks(),
+            solid: $plan->solid?->toArray(),
             section: self::section($basis, $plan, $planned),
             calibration: ['pours' => $basis->calibration->pours, 'factor' => round($basis->calibration->factor()->si, 3)],
             problems: $problems,

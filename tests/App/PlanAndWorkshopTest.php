@@ -61,7 +61,10 @@ final class PlanAndWorkshopTest extends ApiTestCase
     {
         $plan = $this->call('POST', '/api/plan', ['values' => Plans::values()]);
 
-        self::assertSame(['pattern', 'metal', 'gating', 'filling', 'feeding', 'venting', 'mould'], array_column($plan['stages'], 'stage'));
+        self::assertSame(
+            ['pattern', 'metal', 'gating', 'filling', 'feeding', 'venting', 'mould', 'cooling'],
+            array_column($plan['stages'], 'stage'),
+        );
         self::assertNotEmpty($plan['section']['risks']);
         self::assertContains('section-rim-00', array_column($plan['section']['parts'], 'id'));
         self::assertSame(0, $this->call('GET', '/api/attempts')['total']);

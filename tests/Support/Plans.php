@@ -76,6 +76,16 @@ final class Plans
     }
 
     /**
+     * From these values and nothing else.
+     *
+     * @param array<string, mixed> $planned
+     */
+    public static function bare(array $planned): CastingPlan
+    {
+        return PlanCasting::of(Basis::of(Records::read(['planned' => $planned]), new QuantityFormatter(UnitPreferences::metric())));
+    }
+
+    /**
      * @param array<string, mixed> $change
      *
      * @return list<array<string, mixed>>

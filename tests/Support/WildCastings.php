@@ -21,7 +21,8 @@ final class WildCastings
     public function next(): array
     {
         $size = 10 ** (1.3 + 1.1 * $this->float());
-        $wall = max(2.0, $size * (0.03 + 0.15 * $this->float()));
+        // A wall is never so thick that a ring closes, whatever the rounding.
+        $wall = min($size / 8, max(2.0, $size * (0.03 + 0.15 * $this->float())));
         $sections = [$this->first($size, $wall)];
         for ($i = 1, $n = $this->chance->getInt(0, 4); $i <= $n; ++$i) {
             $sections[] = $this->further($i, $size, $wall);

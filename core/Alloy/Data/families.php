@@ -15,6 +15,8 @@ declare(strict_types=1);
 // pour_rule: whose rule for the time of a pour holds: light, copper or iron (core/Gating/PourTime).
 // ratios: areas sprue base : runner : gates by school of gating; the rest as every family. P. N. Rao, Manufacturing Technology, table of
 // gating ratios, recalled from memory; the naturally pressurised 1 : 1 : 1 J. Campbell, recalled from memory.
+// stiff_below_c: a flat part taken out below this no longer warps, °C; bears_water: whether it is ever quenched from the mould. Common
+// practice, rough; recalled from memory.
 // melt_loss: what a charge loses to dross, slag and fume, as a share of its mass, by kind of charge ('*' any other): [least, most]. Common
 // practice.
 $ratios = ['unpressurised' => [1.0, 2.0, 2.0], 'pressurised' => [2.0, 1.5, 1.0], 'natural' => [1.0, 1.0, 1.0]];
@@ -22,7 +24,8 @@ $light = ['heats_sand' => 'warm', 'sand_around' => 1.0, 'pour_rule' => 'light', 
 
 return [
     [
-        'code' => 'aluminium', 'tension_n_m' => 0.914, 'viscosity_pa_s' => 1.2e-3, 'breaks_above_m_s' => 0.5, 'bath_emissivity' => 0.2,
+        'code' => 'aluminium', 'stiff_below_c' => 250.0, 'bears_water' => true, 'tension_n_m' => 0.914, 'viscosity_pa_s' => 1.2e-3,
+        'breaks_above_m_s' => 0.5, 'bath_emissivity' => 0.2,
         'ratios' => ['unpressurised' => [1.0, 3.0, 3.0]] + $ratios,
         'melt_loss' => [
             'ingot' => [0.01, 0.03], 'castings' => [0.03, 0.06], 'returns' => [0.03, 0.06], 'mixed' => [0.05, 0.08],
@@ -31,23 +34,33 @@ return [
         ],
     ] + $light,
     [
-        'code' => 'zinc', 'tension_n_m' => 0.78, 'viscosity_pa_s' => 3.0e-3, 'breaks_above_m_s' => 0.37, 'bath_emissivity' => 0.7,
+        'code' => 'zinc', 'stiff_below_c' => 150.0, 'bears_water' => true, 'tension_n_m' => 0.78, 'viscosity_pa_s' => 3.0e-3,
+        'breaks_above_m_s' => 0.37, 'bath_emissivity' => 0.7,
         'melt_loss' => ['*' => [0.01, 0.02]],
     ] + $light,
-    ['code' => 'tin', 'tension_n_m' => 0.54, 'viscosity_pa_s' => 1.7e-3, 'breaks_above_m_s' => 0.33, 'bath_emissivity' => 0.2] + $light,
-    ['code' => 'lead', 'tension_n_m' => 0.47, 'viscosity_pa_s' => 2.5e-3, 'breaks_above_m_s' => 0.29, 'bath_emissivity' => 0.7] + $light,
     [
-        'code' => 'silver', 'tension_n_m' => 0.9, 'viscosity_pa_s' => 3.7e-3, 'breaks_above_m_s' => 0.37, 'bath_emissivity' => 0.2,
+        'code' => 'tin', 'stiff_below_c' => 100.0, 'bears_water' => true, 'tension_n_m' => 0.54, 'viscosity_pa_s' => 1.7e-3,
+        'breaks_above_m_s' => 0.33, 'bath_emissivity' => 0.2,
+    ] + $light,
+    [
+        'code' => 'lead', 'stiff_below_c' => 120.0, 'bears_water' => true, 'tension_n_m' => 0.47, 'viscosity_pa_s' => 2.5e-3,
+        'breaks_above_m_s' => 0.29, 'bath_emissivity' => 0.7,
+    ] + $light,
+    [
+        'code' => 'silver', 'stiff_below_c' => 350.0, 'bears_water' => true, 'tension_n_m' => 0.9, 'viscosity_pa_s' => 3.7e-3,
+        'breaks_above_m_s' => 0.37, 'bath_emissivity' => 0.2,
         'heats_sand' => 'hot', 'sand_around' => 1.4,
     ] + $light,
     [
-        'code' => 'copper', 'tension_n_m' => 1.29, 'viscosity_pa_s' => 3.7e-3, 'breaks_above_m_s' => 0.4, 'bath_emissivity' => 0.7,
+        'code' => 'copper', 'stiff_below_c' => 350.0, 'bears_water' => false, 'tension_n_m' => 1.29, 'viscosity_pa_s' => 3.7e-3,
+        'breaks_above_m_s' => 0.4, 'bath_emissivity' => 0.7,
         'heats_sand' => 'hot', 'sand_around' => 1.4, 'pour_rule' => 'copper',
         'ratios' => ['unpressurised' => [1.0, 1.0, 3.0], 'pressurised' => [1.6, 1.3, 1.0]] + $ratios,
         'melt_loss' => ['*' => [0.01, 0.05]],
     ] + $light,
     [
-        'code' => 'iron', 'tension_n_m' => 1.87, 'viscosity_pa_s' => 5.5e-3, 'breaks_above_m_s' => 0.45, 'bath_emissivity' => 0.7,
+        'code' => 'iron', 'stiff_below_c' => 450.0, 'bears_water' => false, 'tension_n_m' => 1.87, 'viscosity_pa_s' => 5.5e-3,
+        'breaks_above_m_s' => 0.45, 'bath_emissivity' => 0.7,
         'heats_sand' => 'white', 'sand_around' => 1.4, 'pour_rule' => 'iron',
         'ratios' => ['pressurised' => [4.0, 3.0, 1.0]] + $ratios,
         'melt_loss' => ['*' => [0.02, 0.05]],

@@ -570,6 +570,12 @@ return [
         'lowered' => 'Opened after {value}.',
     ],
     [
+        // Liquid inside below one; from a few times that on it is stiff as well.
+        'cause' => 'opened_early', 'fact' => 'open_share', 'unit' => 'ratio', 'ratios' => [[0.6, 8], [1, 4], [2, 1.2], [6, 0.3]],
+        'raised' => 'Opened after {value} of the time that its heaviest part needs to be solid.',
+        'lowered' => 'Opened after {value} of the time that its heaviest part needs to be solid.',
+    ],
+    [
         'cause' => 'uneven_cooling', 'fact' => 'cooling.quenched', 'unit' => 'flag', 'ratios' => ['yes' => 7.0, 'no' => 0.5],
         'raised' => 'Quenched.', 'lowered' => 'Not quenched.',
     ],
@@ -619,5 +625,10 @@ return [
     [
         'cause' => 'rough_shakeout', 'fact' => 'cooling.open_after', 'unit' => 'min', 'ratios' => [[5, 2], [30, 0.8], [90, 0.5]],
         'raised' => 'Opened after {value}, while hot.', 'lowered' => 'Opened after {value}.',
+    ],
+    [
+        'cause' => 'rough_shakeout', 'fact' => 'open_share', 'unit' => 'ratio', 'ratios' => [[1, 2], [4, 0.9], [15, 0.5]],
+        'raised' => 'Opened after {value} of the time that it needs to be solid, while hot.',
+        'lowered' => 'Opened after {value} of the time that it needs to be solid.',
     ],
 ];

@@ -42,4 +42,7 @@ return [
     ['code' => 'venting.vents', 'label' => 'Vents', 'unit' => 'count', 'basis' => 'venting'],
     ['code' => 'venting.high_points', 'label' => 'High points with a way out', 'unit' => 'choice', 'basis' => 'venting'],
     ['code' => 'feeding.riser', 'label' => 'Riser', 'unit' => 'choice', 'basis' => 'feeding.riser'],
+    [
+        'code' => 'open_share', 'label' => 'Opened against what it needs to be solid', 'unit' => 'ratio', 'basis' => 'cooling.open_after',
+    ],
 ];

@@ -48,4 +48,8 @@ return [
             'core.held', 'sand.moisture', 'sand.permeability', 'sand.binder', 'plaster.ratio',
         ],
     ],
+    [
+        'step' => 'cooling', 'title' => 'Opening', 'stages' => ['cooling'],
+        'asks' => ['cooling.open_after', 'cooling.quenched', 'shell.wall', 'shell.backing', 'mould.temperature', 'pour.ambient'],
+    ],
 ];

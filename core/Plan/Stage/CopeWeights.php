@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Plan\Stage;
 
-use MoltenNotes\Core\Geometry\FromAbove;
+use MoltenNotes\Core\Geometry\CastingGeometry;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Mould\CopeLift;
 use MoltenNotes\Core\Plan\Basis;
@@ -22,17 +22,22 @@ use MoltenNotes\Core\Working\StageSheet;
  */
 final class CopeWeights
 {
+    /** Why there is no outline to go by, for those who have described sections. */
+    public const NO_BODY = 'Every section with all its measurements is wanted: without one of them nothing is named. A section of volume '
+        .'and area alone has no outline, and a wall far too thin for the size of the casting cannot be read.';
     /** The surge of a pour: weights carry this much of the lift. Common practice. */
     private const SURGE = [1.5, 1.75, 2.0];
     /** Outlines and levels of a hand-made mould. Common practice. */
     private const SPREAD = 0.15;
+    /** Less than this between two layers of metal is a groove, m². */
+    private const UNDERCUT_M2 = 1e-4;
     /** Lightly rammed sand, so that the cope is not thought heavier than it is, kg/m³. Common practice. */
     private const LIGHT_SAND = 1450.0;
 
     /** Lift and weights in kg; the casting's volume in m³. Gives no number where the outline or the head cannot be told. */
-    public static function add(Basis $basis, StageSheet $sheet, ?FromAbove $seen, ?float $castingVolume): void
+    public static function add(Basis $basis, StageSheet $sheet, ?CastingGeometry $solid, ?float $castingVolume): void
     {
-        $onFace = self::onFace($basis, $sheet, $seen);
+        $onFace = self::onFace($basis, $sheet, $solid);
         if (null === $onFace || null === $basis->alloy) {
             return;
         }
@@ -54,7 +59,7 @@ final class CopeWeights
         self::weights($basis, $sheet, $lift, self::cope($basis, $sheet, $castingVolume));
     }
 
-    private static function onFace(Basis $basis, StageSheet $sheet, ?FromAbove $seen): ?Estimate
+    private static function onFace(Basis $basis, StageSheet $sheet, ?CastingGeometry $solid): ?Estimate
     {
         $head = $basis->si('gating.sprue_height');
         if (null === $basis->alloy || null === $head) {
@@ -66,12 +71,8 @@ final class CopeWeights
 
             return null;
         }
-        if (null === $seen) {
-            $words =
-                [] === $basis->bodies
-                    ? 'Sections tell how large the cavity is seen from above.'
-                    : 'Every section with all its measurements is wanted: without one of them no weight is named. A section of volume '.
-                        'and area alone has no outline.';
+        if (null === $solid) {
+            $words = [] === $basis->bodies ? 'Sections tell how large the cavity is seen from above.' : self::NO_BODY;
             $sheet->lacks('lift', ['casting.sections'], $words);
 
             return null;
@@ -80,15 +81,20 @@ final class CopeWeights
         $density = $basis->alloy->densityLiquid->si();
         $mass = 0.0;
         $area = 0.0;
-        foreach ($basis->feet() as $id => $foot) {
-            $over = $level - $foot - $basis->bodies[$id]->meanTop;
-            if ($level < $foot + $basis->bodies[$id]->height) {
+        foreach ($solid->parts as $part) {
+            if ($level < $part->top) {
                 $sheet->lacks('lift', ['gating.sprue_height'], 'The casting rises above the metal in the cup: raise the head first.');
 
                 return null;
             }
-            $mass += CopeLift::mass($density, $seen->open[$id] ?? 0.0, $over) * $basis->castings();
-            $area += ($seen->open[$id] ?? 0.0) * $basis->castings();
+            $mass += CopeLift::mass($density, $part->open, $level - $part->openAt) * $basis->castings();
+            $area += $part->open * $basis->castings();
+        }
+        if ($solid->sandwiched > self::UNDERCUT_M2) {
+            $sheet->assume(
+                'Sand that lies between metal below and metal above it is lifted as a core is, and not counted here: give it as a core.',
+                'core.volume',
+            );
         }
         $onFace = Estimate::between(Dimension::Mass, $mass, $mass * (1 - self::SPREAD), $mass * (1 + self::SPREAD));
         $sheet->add(

@@ -154,6 +154,17 @@ final class FeedStage
     /** @return array<string, float> section id → volume over cooled area, metres, chills counted */
     private static function moduli(Basis $basis): array
     {
+        $solid = $basis->solid();
+        if (null !== $solid) {
+            $moduli = [];
+            foreach ($solid->parts as $id => $part) {
+                // However much is joined to it, a section keeps at least a third of its skin.
+                $cooled = max($part->cooled, $part->surface / 3);
+                $moduli[$id] = ($part->volume / $cooled) * (true === $basis->sections?->get($id)?->chill ? self::CHILLED : 1.0);
+            }
+
+            return $moduli;
+        }
         $joints = array_fill_keys(array_keys($basis->bodies), 0.0);
         foreach ($basis->sections?->all() ?? [] as $section) {
             $body = $basis->bodies[$section->id] ?? null;
@@ -232,7 +243,7 @@ final class FeedStage
                                 $this->mould,
                                 Length::fromSi($modulus),
                                 $metal,
-                                $this->basis->mouldTemperature(),
+                                $this->basis->coolsAgainst(),
                             ),
                         ),
                     ),
@@ -257,7 +268,7 @@ final class FeedStage
             $this->mould,
             Length::fromSi($modulus),
             $metal,
-            $this->basis->mouldTemperature(),
+            $this->basis->coolsAgainst(),
         )->si();
 
         // Within 10 % of a numerical solution for clean sand; a caster's own sand is known to a quarter.

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Plan\Stage;
 
 use MoltenNotes\Core\Alloy\MetalFamily;
-use MoltenNotes\Core\Geometry\FromAbove;
-use MoltenNotes\Core\Geometry\SectionGeometry;
+use MoltenNotes\Core\Geometry\CastingGeometry;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\Levels;
+use MoltenNotes\Core\Process\MouldProcess;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Temperature;
@@ -38,11 +38,15 @@ final class MouldStage
 
             return $sheet->result();
         }
-        $seen = null === $basis->sections ? null : FromAbove::of($basis->sections, $basis->bodies);
-        $need = self::flaskWanted($basis, $sheet, $gating, $seen);
+        $waits = MouldProcess::find($basis->mould->process)->waitsFor ?? '';
+        if ('' !== $waits) {
+            $sheet->assume($waits);
+        }
+        $solid = $basis->solid();
+        $need = self::flaskWanted($basis, $sheet, $gating, $solid);
         self::amounts($basis, $basis->mould, $sheet, $castingVolume, $need);
         if ($basis->mould->isSandMould()) {
-            CopeWeights::add($basis, $sheet, $seen, $castingVolume);
+            CopeWeights::add($basis, $sheet, $solid, $castingVolume);
         }
 
         return $sheet->result();
@@ -72,9 +76,9 @@ final class MouldStage
      *
      * @return array{float, float, float, float}|null length, width, cope, drag wanted, metres
      */
-    private static function flaskWanted(Basis $basis, StageSheet $sheet, array $gating, ?FromAbove $seen): ?array
+    private static function flaskWanted(Basis $basis, StageSheet $sheet, array $gating, ?CastingGeometry $solid): ?array
     {
-        $box = self::box($basis, $sheet, $seen);
+        $box = self::box($basis, $sheet, $solid);
         if (null === $box) {
             return null;
         }
@@ -128,17 +132,18 @@ final class MouldStage
     }
 
     /** @return array{float, float}|null length and width of one casting in the plane of the parting, metres */
-    private static function box(Basis $basis, StageSheet $sheet, ?FromAbove $seen): ?array
+    private static function box(Basis $basis, StageSheet $sheet, ?CastingGeometry $solid): ?array
     {
         $told = $basis->si('casting.length');
-        if (null !== $seen) {
-            return [max($told ?? $seen->length, self::longest($basis)), $seen->width];
+        if (null !== $solid) {
+            // The flask is laid along the longer side.
+            return [max($told ?? 0.0, $solid->box[0], $solid->box[1]), min($solid->box[0], $solid->box[1])];
         }
         if (null === $told) {
             $sheet->lacks(
                 'flask',
                 ['casting.sections', 'casting.length'],
-                [] === $basis->bodies ? 'The size of the casting is wanted first.' : 'All measurements of every section are wanted first.',
+                [] === $basis->bodies ? 'The size of the casting is wanted first.' : CopeWeights::NO_BODY,
             );
 
             return null;
@@ -147,11 +152,6 @@ final class MouldStage
         $sheet->assume('The casting is as wide as it is long: describe it in sections and the flask becomes smaller.', 'casting.sections');
 
         return [$told, $told];
-    }
-
-    private static function longest(Basis $basis): float
-    {
-        return max([0.0, ...array_values(array_map(static fn (SectionGeometry $body): float => $body->across, $basis->bodies))]);
     }
 
     /** @param array{float, float, float, float} $wanted */

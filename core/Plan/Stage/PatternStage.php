@@ -145,12 +145,22 @@ final readonly class PatternStage
         if (0.0 === $volume) {
             return null;
         }
+        $solid = $basis->solid();
+        $shared = null === $solid ? 0.0 : max(0.0, $volume - $solid->volume());
+        if ($shared > 0.001 * $volume) {
+            $inputs[] = $sheet->input('V_shared', 'Lies in two sections at once', Estimate::exact(Dimension::Volume, $shared));
+            $volume -= $shared;
+        }
+        foreach ($solid->apart ?? [] as $id) {
+            $label = $basis->sections->get($id)->label ?? $id;
+            $sheet->warn('apart', "{$label}: touches nothing else where it stands. Say how it sits, or how far out.", 'risky', $id);
+        }
         $estimate = Estimate::between(Dimension::Volume, $volume, $volume * 0.97, $volume * 1.03);
         $sheet->add(
             code: 'casting_volume',
             label: 'Volume of one casting',
             value: $estimate,
-            formula: 'V = Σ n V',
+            formula: $shared > 0.001 * $volume ? 'V = Σ n V − V_shared' : 'V = Σ n V',
             inputs: $inputs,
             source: 'geometry; ± 3 % for fillets and what sections leave out',
             mark: Mark::Derived,

@@ -37,7 +37,6 @@ final class VentStage
         return $sheet->result();
     }
 
-    /** A section is a high point when nothing it touches stands higher. */
     private static function highPoints(Basis $basis, StageSheet $sheet): void
     {
         if (null === $basis->sections || [] === $basis->bodies) {
@@ -53,30 +52,21 @@ final class VentStage
 
             return;
         }
-        $feet = $basis->feet();
         $breathes = $basis->mould?->breathes() ?? false;
         $unvented = 0;
         $points = 0;
-        foreach ($basis->sections->all() as $section) {
-            $body = $basis->bodies[$section->id] ?? null;
-            if (null === $body) {
+        foreach (self::summits($basis) as $id => $count) {
+            $section = $basis->sections->get($id);
+            if (null === $section) {
                 continue;
             }
-            $top = $feet[$section->id] + $body->height;
-            $higher = array_filter(
-                $basis->sections->neighbours()[$section->id] ?? [],
-                static fn (string $id): bool => isset($basis->bodies[$id]) && $feet[$id] + $basis->bodies[$id]->height > $top + 1e-6,
-            );
-            if ([] !== $higher) {
-                continue;
-            }
-            $points += $section->count;
+            $points += $count;
             // A feeder that stands open takes the air out as well.
             $open = $section->vent || ($section->riser && 'blind' !== $basis->values->choice('feeding.riser'));
             if ($open || 'all' === $basis->values->choice('venting.high_points')) {
                 continue;
             }
-            $unvented += $section->count;
+            $unvented += $count;
             if (!$breathes) {
                 $sheet->warn(
                     'high_point',
@@ -97,11 +87,42 @@ final class VentStage
             code: 'high_points',
             label: 'High points',
             value: Estimate::ratio((float) $points),
-            formula: 'counted on the sections',
+            formula: 'counted on the body',
             inputs: [$sheet->input('n', 'Without a way out', Estimate::ratio((float) $unvented))],
             source: 'geometry',
             mark: Mark::Derived,
         );
+    }
+
+    /**
+     * Where air is shut in: places of the body that nothing of it rises above; on the sections alone where they do not tell a body.
+     *
+     * @return array<string, int> section id → how many such places lie on it
+     */
+    private static function summits(Basis $basis): array
+    {
+        $summits = [];
+        $solid = $basis->solid();
+        if (null !== $solid) {
+            foreach ($solid->highPoints as $high) {
+                $summits[$high->parts[0]] = ($summits[$high->parts[0]] ?? 0) + 1;
+            }
+
+            return $summits;
+        }
+        $feet = $basis->feet();
+        foreach ($basis->bodies as $id => $body) {
+            $higher = array_filter(
+                $basis->sections?->neighbours()[$id] ?? [],
+                static fn (string $next): bool => isset($basis->bodies[$next])
+                    && $feet[$next] + $basis->bodies[$next]->height > $feet[$id] + $body->height + 1e-6,
+            );
+            if ([] === $higher) {
+                $summits[$id] = $basis->sections?->get($id)->count ?? 1;
+            }
+        }
+
+        return $summits;
     }
 
     private static function area(Basis $basis, StageSheet $sheet, ?float $chokeArea): void

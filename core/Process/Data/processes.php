@@ -19,6 +19,9 @@ declare(strict_types=1);
 // warm_from: a mould colder than this may be damp and throw the metal out, °C. warmed_to: where a remedy warms it to, °C; silicone takes
 // about 290 °C, half of that is warm enough for pewter and still easy to hold with gloves. rested_to: where it rests to between pours, °C.
 // Common practice.
+// waits_for: what is taken for granted before it is poured. open_below: the casting is colder than this before air gets at the mould, else
+// it flares, °C. breaking_out: what is heeded then. wall: how thick a mould is that stands free in the air, mm; the others are thick.
+// Common practice.
 // hazards: codes of the cautions that go with it.
 // A temperature within the words stands as {290 degC}, a difference as {20 ddegC}, to be said in the caster's own unit.
 $sand = [
@@ -30,11 +33,14 @@ $betweenGrains = ['risky', 'Iron and steel run between the grains unless the fac
 return [
     [
         'code' => 'green_sand', 'label' => 'Green sand', 'hint' => 'Sand, clay and water', 'drawn' => 'sand', 'rammed' => true,
+        'waits_for' => 'The mould is closed and poured the same day, before its face dries out.',
         'bears' => ['carbon_steel' => ['risky', 'Steel wants a more refractory sand and a wash.'], '*' => 'good'],
         'hazards' => ['wet_green_sand'],
     ] + $sand,
     [
         'code' => 'oil_sand', 'label' => 'Oil-bonded sand', 'hint' => 'No water; smokes', 'drawn' => 'oil', 'rammed' => true,
+        'waits_for' => 'Core and wash, where there are any, are dry.',
+        'open_below' => 200.0,
         'bears' => [
             'carbon_steel' => ['bad', 'The oil burns off under steel.'],
             'iron' => ['risky', 'The oil burns off under iron: small castings only, with heavy smoke.'],
@@ -44,18 +50,23 @@ return [
     ] + $sand,
     [
         'code' => 'silicate_sand', 'label' => 'Silicate sand', 'hint' => 'Hardened by CO₂ or heat', 'drawn' => 'sand', 'rammed' => true,
+        'waits_for' => 'Hardened right through: gassed or baked until a nail hardly marks it.',
         'bears' => ['iron' => $betweenGrains, '*' => 'good'], 'hazards' => ['silicate_co2'],
     ] + $sand,
     [
         'code' => 'resin_sand', 'label' => 'Resin sand', 'hint' => 'No-bake', 'drawn' => 'sand', 'rammed' => true,
+        'waits_for' => 'Cured right through, longer in the cold.',
         'bears' => ['iron' => $betweenGrains, '*' => 'good'], 'hazards' => ['resin_fumes'],
     ] + $sand,
     [
         'code' => 'printed_sand', 'label' => 'Printed sand', 'hint' => 'Printed mould or core', 'drawn' => 'sand',
+        'waits_for' => 'Cured and dry; loose sand is blown out.',
         'bears' => ['iron' => $betweenGrains, '*' => 'good'], 'hazards' => ['resin_fumes'],
     ] + $sand,
     [
         'code' => 'lost_foam', 'label' => 'Lost foam', 'hint' => 'Coated foam in dry sand', 'drawn' => 'dry', 'breathes' => true,
+        'waits_for' => 'The coating is dry right through: left until it loses no more weight.',
+        'breaking_out' => 'The sand round the casting is far hotter than it looks, long after.',
         'one_piece' => true,
         'conductivity' => [0.5, 0.5, 0.5], 'density' => 1550.0, 'heat' => 1130.0, 'transfer' => [500.0, 375.0, 650.0],
         'pour_offsets' => ['aluminium' => [80, 160], 'copper' => [60, 120], 'zinc' => [60, 120], 'iron' => [40, 80], '*' => [60, 120]],
@@ -72,6 +83,8 @@ return [
     ],
     [
         'code' => 'plaster', 'label' => 'Plaster investment', 'hint' => 'Lost wax or print', 'drawn' => 'plaster', 'one_piece' => true,
+        'waits_for' => 'Burnt out and dry: no steam, no soot, no smell.',
+        'breaking_out' => 'Broken out warm only when the sprue is solid right through; into water only then, and only as its maker allows.',
         'conductivity' => [0.35, 0.35, 0.35], 'density' => 1100.0, 'heat' => 900.0, 'transfer' => [300.0, 220.0, 400.0],
         'pour_offsets' => ['*' => [-10, -20]],
         'bears' => [
@@ -86,11 +99,15 @@ return [
     ],
     [
         'code' => 'ceramic_shell', 'label' => 'Ceramic shell', 'hint' => 'Dipped and stuccoed', 'drawn' => 'plaster', 'one_piece' => true,
+        'waits_for' => 'Fired, without wax or soot, and cracks are patched.',
+        'breaking_out' => 'Knocked off only when the sprue is solid right through: the shell hides how hot it is.', 'wall' => 8.0,
         'conductivity' => [1.0, 1.0, 1.0], 'density' => 1800.0, 'heat' => 1000.0, 'transfer' => [450.0, 300.0, 650.0],
         'pour_offsets' => ['*' => [-10, -20]], 'bears' => ['*' => 'good'], 'warmed_to' => 600.0, 'hazards' => ['shell_hot'],
     ],
     [
         'code' => 'silicone', 'label' => 'Silicone rubber', 'hint' => 'Tin and pewter', 'drawn' => 'rubber', 'one_piece' => true,
+        'waits_for' => 'Cured, clean and dusted with talc.',
+        'breaking_out' => 'Opened too soon the metal breaks and the rubber tears: wait until the sprue is solid and dull.',
         'conductivity' => [0.25, 0.25, 0.25], 'density' => 1250.0, 'heat' => 1300.0, 'transfer' => [400.0, 300.0, 550.0],
         'bears' => [
             'tin' => 'good',
@@ -107,6 +124,8 @@ return [
     ],
     [
         'code' => 'metal_mould', 'label' => 'Metal mould', 'hint' => 'Ingot or gravity die', 'drawn' => 'iron', 'one_piece' => true,
+        'waits_for' => 'Coated, dry and warm: a damp or cold mould throws the metal out.',
+        'breaking_out' => 'Opened as soon as it is solid, before the casting shrinks onto cores.',
         'conductivity' => [45.0, 45.0, 45.0], 'density' => 7200.0, 'heat' => 500.0, 'transfer' => [2000.0, 1500.0, 3000.0],
         'pour_offsets' => ['*' => [10, 20]],
         'bears' => [

@@ -56,6 +56,7 @@ return [
         'natural' => ['Naturally pressurised', 'Every channel just full, with a filter'],
     ],
     'well' => ['well' => ['Well', 'A pool under the sprue'], 'radius' => ['Radius', 'Swept into the runner'], 'none' => 'Square'],
+    'shell_backing' => ['air' => ['Free', 'In the air'], 'sand' => ['In sand', 'Buried to the cup']],
     'cutter_kind' => ['drill' => 'Drill', 'tube' => 'Tube', 'bar' => 'Bar'],
     'vented' => ['all' => 'All', 'some' => 'Some', 'none' => 'None'],
     'charge_source' => [

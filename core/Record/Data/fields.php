@@ -248,6 +248,14 @@ return [
         'possible' => [20, 1300], 'likely' => [350, 780], 'processes' => $plaster,
     ],
     [
+        'key' => 'shell.wall', 'stage' => 'mould', 'label' => 'Shell is thick', 'kind' => 'quantity', 'unit' => 'mm',
+        'possible' => [0.5, 60], 'likely' => [3, 20], 'processes' => ['ceramic_shell'], 'hint' => 'Slurry and stucco together.',
+    ],
+    [
+        'key' => 'shell.backing', 'stage' => 'mould', 'label' => 'Shell stands', 'kind' => 'choice', 'choices' => 'shell_backing',
+        'processes' => ['ceramic_shell'],
+    ],
+    [
         'key' => 'silicone.cure_time', 'stage' => 'mould', 'label' => 'Silicone cured', 'kind' => 'quantity', 'unit' => 'h',
         'possible' => [0, 8760], 'likely' => [4, 200], 'processes' => ['silicone'],
     ],

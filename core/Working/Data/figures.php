@@ -70,4 +70,11 @@ return [
     ['code' => 'powder', 'stage' => 'mould'],
     ['code' => 'water', 'stage' => 'mould'],
     ['code' => 'rubber', 'stage' => 'mould'],
+    ['code' => 'solid_through', 'stage' => 'cooling'],
+    ['code' => 'open_share', 'stage' => 'cooling'],
+    ['code' => 'stiff_after', 'stage' => 'cooling'],
+    ['code' => 'flare_end', 'stage' => 'cooling'],
+    ['code' => 'hand_warm', 'stage' => 'cooling'],
+    ['code' => 'soaks', 'stage' => 'cooling'],
+    ['code' => 'air_cools', 'stage' => 'cooling'],
 ];

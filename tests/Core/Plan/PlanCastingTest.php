@@ -80,7 +80,7 @@ final class PlanCastingTest extends TestCase
             null,
             'stage',
         );
-        self::assertSame(['pattern', 'metal', 'gating', 'filling', 'feeding', 'venting', 'mould'], array_keys($answers));
+        self::assertSame(['pattern', 'metal', 'gating', 'filling', 'feeding', 'venting', 'mould', 'cooling'], array_keys($answers));
         self::assertSame('bad', $answers['filling']['standing']);
         self::assertStringContainsString('Rim', $answers['filling']['words']);
         self::assertStringContainsString('lb', $answers['mould']['words'].$answers['pattern']['words']);

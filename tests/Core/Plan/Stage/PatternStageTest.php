@@ -67,13 +67,13 @@ final class PatternStageTest extends TestCase
 
     public function testSeveralOfAKindCountAsOftenAsThereAre(): void
     {
-        $boss = ['id' => 'boss', 'label' => 'Boss', 'shape' => 'boss', 'diameter' => '20 mm', 'height' => '10 mm', 'joins' => 'foot'];
+        $boss = ['id' => 'boss', 'label' => 'Boss', 'shape' => 'boss', 'diameter' => '10 mm', 'height' => '10 mm', 'joins' => 'foot'];
         $volume = static fn (array $more): float => Plans::of(['casting.sections' => [Plans::sections()[0], $more + $boss]])->figure(
             'pattern',
             'casting_volume',
         )->value->si ?? 0.0;
 
-        self::assertEqualsWithDelta(3 * \M_PI * 100 * 10 * 1e-9, $volume(['count' => 4]) - $volume(['count' => 1]), 1e-12);
+        self::assertEqualsWithDelta(3 * \M_PI * 25 * 10 * 1e-9, $volume(['count' => 4]) - $volume(['count' => 1]), 1e-12);
     }
 
     public function testASectionThatLacksAMeasureIsNamedAndTheRestIsComputed(): void

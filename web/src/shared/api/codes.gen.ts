@@ -61,6 +61,8 @@ export const FIELD_KEYS = [
   'plaster.dry_time',
   'plaster.burnout_time',
   'plaster.burnout_peak',
+  'shell.wall',
+  'shell.backing',
   'silicone.cure_time',
   'silicone.talc',
   'gating.fill',
@@ -188,6 +190,13 @@ export const FIGURE_CODES = [
   'powder',
   'water',
   'rubber',
+  'solid_through',
+  'open_share',
+  'stiff_after',
+  'flare_end',
+  'hand_warm',
+  'soaks',
+  'air_cools',
 ] as const;
 export type FigureCode = (typeof FIGURE_CODES)[number];
 
@@ -250,6 +259,7 @@ export const PLAN_STEPS = [
   {"step":"filling","title":"Will it fill","stages":["filling"],"asks":["pour.temperature","pour.carry_time","pour.time","mould.temperature","foam.density","pour.ambient","casting.wall","casting.run"]},
   {"step":"feeding","title":"Will it feed","stages":["feeding","venting"],"asks":["feeding.riser","feeding.riser_diameter","feeding.riser_height","feeding.neck","feeding.insulated","venting.vents","venting.diameter","venting.high_points","casting.heaviest"]},
   {"step":"mould","title":"Mould","stages":["mould"],"asks":["flask.length","flask.width","flask.cope","flask.drag","mould.cope_mass","mould.cope_weight","core.volume","core.held","sand.moisture","sand.permeability","sand.binder","plaster.ratio"]},
+  {"step":"cooling","title":"Opening","stages":["cooling"],"asks":["cooling.open_after","cooling.quenched","shell.wall","shell.backing","mould.temperature","pour.ambient"]},
 ] as const;
 
 /** Where the volume comes from when it is not described in sections: way → fields. */
