@@ -149,7 +149,13 @@ final readonly class Basis
         return max(1, $this->values->count('casting.count') ?? 1);
     }
 
-    /** Gates of the whole casting, 1 or more: told, else counted on the sections, else 1. */
+    /** Gates of all castings in the mould. */
+    public function gatesInMould(): int
+    {
+        return $this->gates() * $this->castings();
+    }
+
+    /** Gates of one casting, 1 or more: told, else counted on the sections, else 1. */
     public function gates(): int
     {
         $onSections = array_sum(array_map(static fn ($section): int => $section->gates, $this->sections?->all() ?? []));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Plan;
 
+use MoltenNotes\Core\Geometry\Section;
 use MoltenNotes\Core\Plan\Stage\CoolingStage;
 use MoltenNotes\Core\Plan\Stage\FeedStage;
 use MoltenNotes\Core\Plan\Stage\FillStage;
@@ -38,7 +39,12 @@ final class PlanCasting
         return new CastingPlan(
             [
                 'pattern' => $pattern->result,
-                'metal' => MetalStage::compute($basis, $pattern->volume, $gating->sizes),
+                'metal' => MetalStage::compute(
+                    $basis,
+                    $pattern->volume,
+                    $gating->sizes,
+                    self::hasRisers($basis) ? $feeding->risers : [],
+                ),
                 'gating' => $gating->result,
                 'filling' => $filled,
                 'feeding' => $feeding->result,
@@ -49,6 +55,16 @@ final class PlanCasting
             new Assembly(Levels::of($basis), self::gating($basis, $gating->sizes), $feeding->risers, $feeding->moduli),
             $basis->solid(),
         );
+    }
+
+    /** Whether metal is poured into risers: told, or marked on a section. */
+    private static function hasRisers(Basis $basis): bool
+    {
+        $told = $basis->values->choice('feeding.riser');
+        $marked = array_filter($basis->sections?->all() ?? [], static fn (Section $section): bool => $section->riser);
+
+        return in_array($told, ['open', 'blind'], true)
+            || (null === $told && ([] !== $marked || $basis->values->has('feeding.riser_diameter')));
     }
 
     /**

@@ -76,12 +76,14 @@ final class Plans
     }
 
     /**
-     * From these values and nothing else.
+     * From these values and nothing else; null takes a value out.
      *
      * @param array<string, mixed> $planned
      */
     public static function bare(array $planned): CastingPlan
     {
+        $planned = array_filter($planned, static fn (mixed $value): bool => null !== $value);
+
         return PlanCasting::of(Basis::of(Records::read(['planned' => $planned]), new QuantityFormatter(UnitPreferences::metric())));
     }
 

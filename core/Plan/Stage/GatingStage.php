@@ -15,6 +15,7 @@ use MoltenNotes\Core\Gating\Reynolds;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\Levels;
+use MoltenNotes\Core\Process\MouldProcess;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Working\StageSheet;
@@ -25,13 +26,15 @@ use MoltenNotes\Core\Working\StageSheet;
  */
 final class GatingStage
 {
-    /** A sprue narrower than this cannot be kept full by hand. Common practice. */
-    private const LEAST_BORE_M = 0.01;
     /** Below this nothing flows that surface tension would not hold back. Derived from the least head into a slot. */
     private const LEAST_HEAD_M = 0.001;
     private const WELL_TIMES_CHOKE = 5.0;
     /** Gates are at most half as thick as what they enter, so that they break off clean and freeze first. Common practice. */
     private const GATE_TO_SECTION = 0.5;
+
+    /** A gate takes no more of a side, or of a round's diameter, than this. Common practice. */
+    private const SIDE_ROOM = 0.9;
+    private const ROUND_ROOM = 0.7;
 
     private readonly StageSheet $sheet;
     private ?Estimate $fillTime = null;
@@ -286,20 +289,21 @@ final class GatingStage
             $this->sheet->assume('School of gating: '.$this->basis->school().', '.$ratio->words().'.', 'gating.school');
         }
         $this->sizeSprue($choke->si * $ratio->timesChoke($ratio->sprue), $ratio);
-        $this->sizeRunner($choke->si * $ratio->timesChoke($ratio->runner), $ratio);
-        $limit = $this->family()->breaksAbove->si();
-        // The gates must calm what the sprue really lets through: it was rounded up, or is cut already.
+        // Everything behind the sprue follows what it really lets through: it was rounded up, or is cut already.
         $sprue = (\M_PI * $this->sizes['sprue_base'] ** 2) / 4 / $ratio->timesChoke($ratio->sprue);
-        $flow = Choke::flow(max($choke->si, $sprue), $this->coefficient(), $head);
-        $gates = $choke->si * $ratio->timesChoke($ratio->gates);
-        $calm = 'pressurised' === $this->basis->school() ? 0.0 : $flow / $limit;
+        $really = $this->basis->values->has('gating.sprue') ? $sprue : max($choke->si, $sprue);
+        $this->sizeRunner($really * $ratio->timesChoke($ratio->runner), $ratio);
+        $gates = $really * $ratio->timesChoke($ratio->gates);
+        $flow = Choke::flow($really, $this->coefficient(), $head);
+        $calm = 'pressurised' === $this->basis->school() ? 0.0 : $flow / $this->family()->breaksAbove->si();
         $this->sizeGates(max($gates, $calm), $calm > $gates, $ratio);
     }
 
     private function sizeSprue(float $area, GatingRatio $ratio): void
     {
         $bore = sqrt((4 * $area) / \M_PI);
-        $floored = max($bore, self::LEAST_BORE_M);
+        $least = $this->leastBore();
+        $floored = max($bore, $least);
         $owned = $this->basis->workshop->cutterFor($floored, 'drill', 'tube');
         $size = $owned?->si() ?? ceil($floored * 1000) / 1000;
         $this->sizes['sprue_base'] = $this->basis->si('gating.sprue') ?? $size;
@@ -315,7 +319,7 @@ final class GatingStage
             source: null === $owned ? 'rounded up' : 'your own drills and tubes',
             mark: Mark::Derived,
             standing: 'plain',
-            note: $bore < self::LEAST_BORE_M ? 'A narrower one cannot be kept full by hand.' : '',
+            note: $bore < $least ? 'A narrower one cannot be kept full by hand.' : '',
         );
         $basin = $this->basis->si('gating.basin_depth') ?? 0.04;
         if (!$this->basis->values->has('gating.basin_depth')) {
@@ -333,6 +337,12 @@ final class GatingStage
                 mark: Mark::RecalledFromMemory,
             );
         }
+    }
+
+    /** The narrowest sprue that is kept full by hand in such a mould, metres. */
+    private function leastBore(): float
+    {
+        return (MouldProcess::find($this->basis->values->choice('mould.process'))->leastBore ?? 10.0) / 1000;
     }
 
     private function sizeSprueTop(float $basin): void
@@ -354,8 +364,8 @@ final class GatingStage
         $this->sheet->add(
             code: 'sprue_top',
             label: 'Sprue bore at the top',
-            value: Estimate::exact(Dimension::Length, ceil($top * 1000) / 1000),
-            formula: 'A_top/A_base = √(H/h)',
+            value: Estimate::exact(Dimension::Length, $straight ? $this->sizes['sprue_base'] : ceil($top * 1000) / 1000),
+            formula: $straight ? 'as wide as at its foot' : 'A_top/A_base = √(H/h)',
             inputs: [
                 $this->sheet->input('H', 'Head', Estimate::exact(Dimension::Length, Levels::of($this->basis)->head), 'typed'),
                 $this->sheet->input(
@@ -402,11 +412,14 @@ final class GatingStage
 
     private function sizeGates(float $area, bool $forCalm, GatingRatio $ratio): void
     {
-        $count = $this->basis->gates();
+        $count = $this->basis->gatesInMould();
         $section = $this->gatedThickness();
         $thick = max(0.0015, self::GATE_TO_SECTION * $section);
         $each = $area / $count;
-        $width = ceil(($each / $thick) * 1000) / 1000;
+        $wanted = ceil(($each / $thick) * 1000) / 1000;
+        // No gate is wider than what it enters; several share its sides.
+        $room = max(0.001, floor($this->gatedRoom() * 1000) / 1000);
+        $width = min($wanted, $room);
         $this->sizes['gate_thickness'] = $this->basis->si('gating.gate_thickness') ?? $thick;
         $this->sizes['gate_width'] = $this->basis->si('gating.gate_width') ?? $width;
         $this->sheet->add(
@@ -433,8 +446,32 @@ final class GatingStage
             source: $forCalm ? 'J. Campbell, speed limit' : 'P. N. Rao, gating ratios',
             mark: Mark::RecalledFromMemory,
             standing: 'plain',
-            note: $forCalm ? 'Wider than the ratio asks, to stay under the speed at which the surface breaks.' : '',
+            note: match (true) {
+                $width < $wanted => 'As wide as the section has room for; '.$this->basis->shown($wanted, Dimension::Length)
+                    .' would be wanted. More gates, or a narrower sprue, make up for it.',
+                $forCalm => 'Wider than the ratio asks, to stay under the speed at which the surface breaks.',
+                default => '',
+            },
         );
+    }
+
+    /** How wide one gate of the section that has them may be: two lie opposite, more share its sides. Metres. */
+    private function gatedRoom(): float
+    {
+        $side = 0.0;
+        foreach ($this->basis->sections?->gated() ?? [] as $id) {
+            $body = $this->basis->bodies[$id] ?? null;
+            $section = $this->basis->sections?->get($id);
+            if (null !== $body && null !== $section) {
+                $round = $section->shape->isRound() && !$section->upright;
+                $side = max($side, $round ? self::ROUND_ROOM * $body->across : max($body->across, $body->depth));
+            }
+        }
+        if (0.0 === $side) {
+            return $this->basis->si('casting.length') ?? \INF;
+        }
+
+        return (self::SIDE_ROOM * $side) / max(1.0, ceil($this->basis->gates() / 2));
     }
 
     private function gatedThickness(): float
@@ -458,9 +495,12 @@ final class GatingStage
             return;
         }
         $sprue = (\M_PI * $bore ** 2) / 4;
-        $gates = $width * $thick * $this->basis->gates();
-        // A runner that nobody measured is taken to be wide enough.
-        $cut = [$this->basis->si('gating.runner_width'), $this->basis->si('gating.runner_height')];
+        $gates = $width * $thick * $this->basis->gatesInMould();
+        // A runner that nobody measured is taken to be as wide as it is sized.
+        $cut = [
+            $this->basis->si('gating.runner_width') ?? ($this->sizes['runner_width'] ?? null),
+            $this->basis->si('gating.runner_height') ?? ($this->sizes['runner_height'] ?? null),
+        ];
         $runner = null === $cut[0] || null === $cut[1] ? \INF : $cut[0] * $cut[1];
         $this->chokeArea = min($sprue, $gates, $runner);
         $where = $this->chokeArea === $gates ? 'gates' : ($this->chokeArea === $sprue ? 'sprue' : 'runner');

@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Plan\Stage;
 
 use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\RiserSeat;
 
 /** Metal that stays in the gating and the risers, part by part, in m³. Plain geometry; what is not told is taken as usual. */
 final class GatingVolume
 {
     /**
      * @param array<string, float> $sizes of the gating, metres; nothing is counted before they are known
+     * @param list<RiserSeat> $risers of one casting
      *
-     * @return array<string, float> part → m³
+     * @return array<string, float> part → m³, of all castings in the mould
      */
-    public static function parts(Basis $basis, array $sizes): array
+    public static function parts(Basis $basis, array $sizes, array $risers): array
     {
         $parts = [];
         $base = $sizes['sprue_base'] ?? null;
@@ -42,12 +44,14 @@ final class GatingVolume
         }
         if (isset($sizes['gate_width'], $sizes['gate_thickness'])) {
             $parts['Gates'] =
-                $basis->gates() * $sizes['gate_width'] * $sizes['gate_thickness'] * ($basis->si('gating.gate_length') ?? 0.012);
+                $basis->gatesInMould() * $sizes['gate_width'] * $sizes['gate_thickness'] * ($basis->si('gating.gate_length') ?? 0.012);
         }
-        $diameter = $basis->si('feeding.riser_diameter');
-        if (null !== $diameter && in_array($basis->values->choice('feeding.riser'), ['open', 'blind', null], true)) {
-            $seats = max(1, count(array_filter($basis->sections?->all() ?? [], static fn ($section): bool => $section->riser)));
-            $parts['Risers'] = (($seats * \M_PI * $diameter ** 2) / 4) * ($basis->si('feeding.riser_height') ?? $diameter);
+        $volume = 0.0;
+        foreach ($risers as $riser) {
+            $volume += ((\M_PI * $riser->diameter->metres ** 2) / 4) * $riser->height->metres;
+        }
+        if ($volume > 0.0) {
+            $parts['Risers'] = $volume * $basis->castings();
         }
 
         return $parts;

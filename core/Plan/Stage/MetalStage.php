@@ -10,6 +10,7 @@ use MoltenNotes\Core\Charge\EnergySource;
 use MoltenNotes\Core\Charge\MeltEnergy;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\RiserSeat;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Mass;
@@ -27,6 +28,9 @@ final class MetalStage
     private const RESERVE = 0.12;
 
     private readonly StageSheet $sheet;
+    /** Gating and risers that are not sized, in times the castings: a yield of 70, 55 and 40 of every 100. Common practice. */
+    private const UNSIZED = [0.43, 0.82, 1.5];
+
     private float $gatingMass = 0.0;
 
     private function __construct(private readonly Basis $basis, private readonly Alloy $alloy)
@@ -34,8 +38,11 @@ final class MetalStage
         $this->sheet = new StageSheet($basis->format);
     }
 
-    /** @param array<string, float> $sizes of the gating, metres */
-    public static function compute(Basis $basis, ?Estimate $castingVolume, array $sizes): StageResult
+    /**
+     * @param array<string, float> $sizes of the gating, metres
+     * @param list<RiserSeat> $risers of one casting
+     */
+    public static function compute(Basis $basis, ?Estimate $castingVolume, array $sizes, array $risers): StageResult
     {
         if (null === $basis->alloy || null === $castingVolume) {
             $sheet = new StageSheet($basis->format);
@@ -48,7 +55,7 @@ final class MetalStage
             return $sheet->result();
         }
         $stage = new self($basis, $basis->alloy);
-        $poured = $stage->poured($castingVolume, $sizes);
+        $poured = $stage->poured($castingVolume, $sizes, $risers);
         $charge = $stage->charge($poured, $stage->gatingMass);
         $stage->crucible($charge);
         $stage->energy($charge);
@@ -56,8 +63,11 @@ final class MetalStage
         return $stage->sheet->result();
     }
 
-    /** @param array<string, float> $sizes */
-    private function poured(Estimate $castingVolume, array $sizes): Estimate
+    /**
+     * @param array<string, float> $sizes
+     * @param list<RiserSeat> $risers
+     */
+    private function poured(Estimate $castingVolume, array $sizes, array $risers): Estimate
     {
         $density = $this->alloy->densitySolid->si();
         $castings = Estimate::through(
@@ -74,19 +84,30 @@ final class MetalStage
             ),
         ];
         $extra = 0.0;
-        foreach (GatingVolume::parts($this->basis, $sizes) as $label => $volume) {
+        foreach (GatingVolume::parts($this->basis, $sizes, $risers) as $label => $volume) {
             $extra += $volume * $density;
             $inputs[] = new WorkingInput('m', $label, $this->basis->format->si($volume * $density, Dimension::Mass), 'computed');
         }
+        $unsized = 0.0;
         if (!isset($sizes['sprue_base'])) {
-            $this->sheet->assume('Sprue, runner and gates are not sized yet and not counted.', 'gating.sprue_height');
+            $unsized = $castings->si;
+            $inputs[] = $this->sheet->input(
+                'm',
+                'Gating, not sized yet',
+                Estimate::between(Dimension::Mass, self::UNSIZED[1] * $unsized, self::UNSIZED[0] * $unsized, self::UNSIZED[2] * $unsized),
+                'default',
+            );
+            $this->sheet->assume(
+                'Sprue, runner and gates are not sized yet: as much as is usual is counted for them, with a wide spread.',
+                'gating.sprue_height',
+            );
         }
-        $this->gatingMass = $extra;
+        $this->gatingMass = $extra + self::UNSIZED[1] * $unsized;
         $mass = Estimate::between(
             Dimension::Mass,
-            $castings->si + $extra,
-            $castings->lowSi + $extra * 0.9,
-            $castings->highSi + $extra * 1.15,
+            $castings->si + $this->gatingMass,
+            $castings->lowSi + $extra * 0.9 + self::UNSIZED[0] * $unsized,
+            $castings->highSi + $extra * 1.15 + self::UNSIZED[2] * $unsized,
         );
         $this->sheet->add(
             code: 'poured',
@@ -154,8 +175,33 @@ final class MetalStage
             mark: Mark::CommonPractice,
         );
         $this->stock($charge);
+        $this->againstCharge($poured, $loss, $charge);
 
         return $charge;
+    }
+
+    /** What is charged, as typed, against what this mould wants; the rest of a melt may be for other moulds. */
+    private function againstCharge(Estimate $poured, Estimate $loss, Estimate $charge): void
+    {
+        $typed = $this->basis->estimate('metal.charge');
+        if (null === $typed) {
+            return;
+        }
+        $least = $poured->si / (1 - min(0.95, $loss->si));
+        $words = fn (float $short): string => $this->basis->shown($short, Dimension::Mass);
+        if ($typed->si < $least) {
+            $this->sheet->warn(
+                'charge_short',
+                "The charge is short by {$words($least - $typed->si)}: it does not fill this mould.",
+                'bad',
+            );
+        } elseif ($typed->si < $charge->si) {
+            $this->sheet->warn(
+                'charge_short',
+                "The charge fills this mould, but {$words($charge->si - $typed->si)} of the reserve is missing.",
+                'risky',
+            );
+        }
     }
 
     private function stock(Estimate $charge): void

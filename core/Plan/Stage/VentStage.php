@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Plan\Stage;
 
+use MoltenNotes\Core\Geometry\Section;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\Levels;
@@ -129,7 +130,9 @@ final class VentStage
     {
         $count =
             $basis->values->count('venting.vents') ??
-            count(array_filter($basis->sections?->all() ?? [], static fn ($section): bool => $section->vent));
+            $basis->castings() * array_sum(
+                array_map(static fn (Section $section): int => $section->vent ? $section->count : 0, $basis->sections?->all() ?? []),
+            );
         $diameter = $basis->si('venting.diameter');
         if (null === $chokeArea) {
             $sheet->lacks('vents', ['gating.sprue'], 'The choke is wanted to compare vents with it.');

@@ -22,6 +22,7 @@ declare(strict_types=1);
 // waits_for: what is taken for granted before it is poured. open_below: the casting is colder than this before air gets at the mould, else
 // it flares, °C. breaking_out: what is heeded then. wall: how thick a mould is that stands free in the air, mm; the others are thick.
 // Common practice.
+// least_bore: the narrowest sprue that is kept full by hand, mm; common practice.
 // hazards: codes of the cautions that go with it.
 // A temperature within the words stands as {290 degC}, a difference as {20 ddegC}, to be said in the caster's own unit.
 $sand = [
@@ -83,6 +84,7 @@ return [
     ],
     [
         'code' => 'plaster', 'label' => 'Plaster investment', 'hint' => 'Lost wax or print', 'drawn' => 'plaster', 'one_piece' => true,
+        'least_bore' => 4.0,
         'waits_for' => 'Burnt out and dry: no steam, no soot, no smell.',
         'breaking_out' => 'Broken out warm only when the sprue is solid right through; into water only then, and only as its maker allows.',
         'conductivity' => [0.35, 0.35, 0.35], 'density' => 1100.0, 'heat' => 900.0, 'transfer' => [300.0, 220.0, 400.0],
@@ -99,6 +101,7 @@ return [
     ],
     [
         'code' => 'ceramic_shell', 'label' => 'Ceramic shell', 'hint' => 'Dipped and stuccoed', 'drawn' => 'plaster', 'one_piece' => true,
+        'least_bore' => 6.0,
         'waits_for' => 'Fired, without wax or soot, and cracks are patched.',
         'breaking_out' => 'Knocked off only when the sprue is solid right through: the shell hides how hot it is.', 'wall' => 8.0,
         'conductivity' => [1.0, 1.0, 1.0], 'density' => 1800.0, 'heat' => 1000.0, 'transfer' => [450.0, 300.0, 650.0],
@@ -106,6 +109,7 @@ return [
     ],
     [
         'code' => 'silicone', 'label' => 'Silicone rubber', 'hint' => 'Tin and pewter', 'drawn' => 'rubber', 'one_piece' => true,
+        'least_bore' => 4.0,
         'waits_for' => 'Cured, clean and dusted with talc.',
         'breaking_out' => 'Opened too soon the metal breaks and the rubber tears: wait until the sprue is solid and dull.',
         'conductivity' => [0.25, 0.25, 0.25], 'density' => 1250.0, 'heat' => 1300.0, 'transfer' => [400.0, 300.0, 550.0],
@@ -124,6 +128,7 @@ return [
     ],
     [
         'code' => 'metal_mould', 'label' => 'Metal mould', 'hint' => 'Ingot or gravity die', 'drawn' => 'iron', 'one_piece' => true,
+        'least_bore' => 6.0,
         'waits_for' => 'Coated, dry and warm: a damp or cold mould throws the metal out.',
         'breaking_out' => 'Opened as soon as it is solid, before the casting shrinks onto cores.',
         'conductivity' => [45.0, 45.0, 45.0], 'density' => 7200.0, 'heat' => 500.0, 'transfer' => [2000.0, 1500.0, 3000.0],

@@ -316,7 +316,7 @@ return [
     [
         'key' => 'gating.gates', 'first' => true,
         'stage' => 'gating', 'label' => 'Number of gates', 'kind' => 'count', 'possible' => [0, 100],
-        'likely' => [1, 12],
+        'likely' => [1, 12], 'hint' => 'Into each casting.',
     ],
     [
         'key' => 'gating.gate_width', 'stage' => 'gating', 'label' => 'Gate width', 'kind' => 'quantity', 'unit' => 'mm',
@@ -355,7 +355,7 @@ return [
     ],
     [
         'key' => 'venting.vents', 'first' => true, 'stage' => 'venting', 'label' => 'Vents', 'kind' => 'count', 'possible' => [0, 500],
-        'likely' => [0, 60],
+        'likely' => [0, 60], 'hint' => 'In the whole mould.',
     ],
     [
         'key' => 'venting.diameter', 'stage' => 'venting', 'label' => 'Vent diameter', 'kind' => 'quantity', 'unit' => 'mm',

@@ -101,7 +101,7 @@ final class PlanCastingTest extends TestCase
 
     public function testSizedGatesStayUnderTheSpeedLimitAndInTheCastersOwnTools(): void
     {
-        $free = ['gating.sprue' => null, 'gating.gate_width' => null, 'gating.gate_thickness' => null];
+        $free = ['gating.sprue' => null, 'gating.gate_width' => null, 'gating.gate_thickness' => null, 'gating.gates' => 2];
         $plan = Plans::of($free, [
             'cutters' => [
                 ['name' => 'Tube', 'kind' => 'tube', 'size' => '12 mm'],
@@ -117,11 +117,18 @@ final class PlanCastingTest extends TestCase
             'the smallest of the tools that is not too small',
         );
         $sized = Plans::of([
+            'gating.gates' => 2,
             'gating.sprue' => '12 mm',
             'gating.gate_width' => ['value' => 1000 * self::value($plan, 'gating', 'gate_width'), 'unit' => 'mm'],
             'gating.gate_thickness' => ['value' => 1000 * self::value($plan, 'gating', 'gate_thickness'), 'unit' => 'mm'],
         ]);
         self::assertLessThanOrEqual(1.01, self::value($sized, 'gating', 'gate_speed_share'));
+
+        // One gate would have to be wider than the foot it enters: it is not, jets, and says so.
+        $one = Plans::of(['gating.gates' => 1] + $free, ['cutters' => [['name' => 'Tube', 'kind' => 'tube', 'size' => '12 mm']]]);
+        self::assertLessThanOrEqual(0.06, self::value($one, 'gating', 'gate_width'));
+        self::assertStringContainsString('room', $one->figure('gating', 'gate_width')->note ?? '');
+        self::assertNotSame('good', $one->figure('gating', 'gate_speed')?->standing);
     }
 
     public function testSchoolsDifferInWhatTheyCut(): void
