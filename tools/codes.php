@@ -9,6 +9,7 @@ use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\Charge\EnergySource;
 use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Geometry\Sits;
+use MoltenNotes\Core\Geometry\Starters;
 use MoltenNotes\Core\Plan\Steps;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Working\Figures;
@@ -48,6 +49,11 @@ function generated(): array
     $ts .= "} as const;\n\n/** Where a section stands on the one it joins. */\nexport const SITS = {\n";
     foreach (Sits::cases() as $way) {
         $ts .= "  {$way->value}: {$json($way->words())},\n";
+    }
+    $ts .= "} as const;\n\n/** Castings that are laid from a few measurements: what each asks for, with an example in mm. */\n";
+    $ts .= "export const STARTERS = {\n";
+    foreach (Starters::all() as $starter => $row) {
+        $ts .= "  {$starter}: {$json($row)},\n";
     }
     $ts .= "} as const;\n\n/** What energy is paid by. */\nexport const TARIFFS = [\n";
     foreach (EnergySource::all() as $source) {

@@ -198,7 +198,10 @@ final readonly class Placement
 
             return [$on->x + $out * cos($direction), $on->y + $out * sin($direction), 1 === $seats ? $turn : $direction];
         }
-        [$u, $v] = self::inRows($body, $on, $seat, $seats);
+        // As long as it lies along what carries it.
+        $own = $section->si('turn') ?? 0.0;
+        $long = abs(cos($own)) * $body->across + abs(sin($own)) * $body->depth;
+        [$u, $v] = self::inRows($long, $on, $seat, $seats);
 
         return [$on->x + $u * $on->cos - $v * $on->sin, $on->y + $u * $on->sin + $v * $on->cos, $turn];
     }
@@ -208,10 +211,10 @@ final readonly class Placement
      *
      * @return array{float, float} along and across it from its middle
      */
-    private static function inRows(SectionGeometry $body, PlacedSection $on, int $seat, int $seats): array
+    private static function inRows(float $long, PlacedSection $on, int $seat, int $seats): array
     {
         [$a, $d] = [$on->body->across, $on->body->depth];
-        $row = $seats * max($body->across, 1e-9) <= $a ? $seats : max(1, (int) ceil(sqrt(($seats * $a) / max($d, 1e-9))));
+        $row = $seats * $long <= $a ? $seats : max(1, (int) ceil(sqrt(($seats * $a) / max($d, 1e-9))));
         $rows = (int) ceil($seats / $row);
 
         return [(($seat % $row + 1) / ($row + 1) - 0.5) * $a, ((intdiv($seat, $row) + 1) / ($rows + 1) - 0.5) * $d];

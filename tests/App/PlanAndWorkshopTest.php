@@ -79,6 +79,26 @@ final class PlanAndWorkshopTest extends ApiTestCase
         self::assertSame(['pour.temperature'], $plan['stages'][3]['missing'][0]['fields']);
     }
 
+    public function testACastingIsLaidFromAFewMeasurementsAndWhatDoesNotGoTogetherIsRefused(): void
+    {
+        $ask = ['starter' => 'flanged_tube', 'measures' => ['diameter' => '60 mm', 'height' => '5 in', 'wall' => '6', 'flange' => '110 mm']];
+        $laid = $this->call('POST', '/api/starters', $ask);
+        self::assertSame(['tube', 'flange'], array_column($laid['sections'], 'id'));
+        self::assertEqualsWithDelta(127.0, $laid['sections'][0]['height']['value'], 1e-9);
+        $plan = $this->call('POST', '/api/plan', ['values' => ['casting.sections' => $laid['sections'], 'metal.alloy' => 'al_si7mg']]);
+        self::assertSame([], $plan['problems']);
+        self::assertSame([], $plan['solid']['apart']);
+
+        $pointers = fn (array $more): array => array_column(
+            $this->call('POST', '/api/starters', ['measures' => $more + $ask['measures']] + $ask, 422)['problems'],
+            'pointer',
+        );
+        self::assertSame(['/measures/flange'], $pointers(['flange' => '']));
+        self::assertSame(['/measures/wall'], $pointers(['wall' => 'thick']));
+        self::assertSame(['/measures/1/width'], $pointers(['flange' => '40 mm']), 'a flange narrower than its tube');
+        $this->call('POST', '/api/starters', ['starter' => 'teapot', 'measures' => []], 422);
+    }
+
     public function testSectionsAreKeptWithTheUnitsTheyWereTypedIn(): void
     {
         $casting = $this->casting();

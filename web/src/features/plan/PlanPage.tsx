@@ -20,6 +20,7 @@ import { attemptNotYet, computed, fieldsFor, standingOf, TABS, withoutBlanks, ty
 import { livePlanQuery } from './queries';
 import { SectionsEditor } from './SectionsEditor';
 import { StageFigures } from './StageFigures';
+import { StarterPicker } from './StarterPicker';
 
 /** What stands in the fields of the plan, and how they are changed. */
 interface Sheet {
@@ -291,6 +292,11 @@ function PatternEntries({
     <div className="mb-6">
       <h2>The casting in sections</h2>
       <p className="mb-2 text-soft">A handful of simple bodies, measured cold. Any unit; the first lets the metal in.</p>
+      {sections.length === 0 && (
+        <StarterPicker
+          onLaid={(laid) => sheet.set('casting.sections', withoutBlanks(laid as unknown as Plain), `${laid.length} sections`)}
+        />
+      )}
       <div data-field="casting.sections">
         <SectionsEditor
           sections={sections}

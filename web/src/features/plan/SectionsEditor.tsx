@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { useId, useState } from 'react';
 import { SITS, type CastingSection } from '../../shared/api';
 import { SmallEntry } from '../../shared/ui/SmallEntry';
 import { measuresOf, measureText, newSection, SHAPE_LIST, shapeLabel, withoutSection } from './model';
@@ -118,7 +118,15 @@ function Row({
         />
       </div>
       <div className="mt-2 flex flex-wrap items-center gap-1.5 pl-[54px]">
-        {index > 0 && <Joins section={section} others={others} onSet={onSet} error={problems[`${index}/joins`]} />}
+        {index > 0 && (
+          <Joins
+            section={section}
+            others={others}
+            onSet={onSet}
+            error={problems[`${index}/joins`]}
+            problems={{ offset: problems[`${index}/offset`], turn: problems[`${index}/turn`], foot: problems[`${index}/foot`] }}
+          />
+        )}
         {MARKS.map(({ key, label: words }) => (
           <button
             key={key}
@@ -144,14 +152,19 @@ function Joins({
   others,
   onSet,
   error,
+  problems,
 }: {
   section: CastingSection;
   others: readonly CastingSection[];
   onSet: (change: Partial<CastingSection>) => void;
   error: string | undefined;
+  problems: { offset: string | undefined; turn: string | undefined; foot: string | undefined };
 }) {
   const id = useId();
   const seat = useId();
+  const said = ['offset', 'turn', 'foot'].some((key) => measureText(section[key]) !== '');
+  const [where, setWhere] = useState(said);
+  const outside = section.sits === 'end' || section.sits === 'beside';
   return (
     <span className="inline-flex flex-wrap items-center gap-2 pr-2">
       <label htmlFor={seat} className="sr-only">
@@ -189,6 +202,38 @@ function Joins({
         <span role="alert" className="text-sm font-semibold text-molten">
           {error}
         </span>
+      )}
+      {where ? (
+        <>
+          <SmallEntry
+            label={outside ? 'along it by' : 'out by'}
+            width="w-24"
+            value={measureText(section['offset'])}
+            example="0 mm"
+            onChange={(next) => onSet({ offset: next })}
+            error={problems.offset}
+          />
+          <SmallEntry
+            label="turned"
+            width="w-24"
+            value={measureText(section['turn'])}
+            example="0 deg"
+            onChange={(next) => onSet({ turn: next })}
+            error={problems.turn}
+          />
+          <SmallEntry
+            label="foot at"
+            width="w-24"
+            value={measureText(section['foot'])}
+            example="as it sits"
+            onChange={(next) => onSet({ foot: next })}
+            error={problems.foot}
+          />
+        </>
+      ) : (
+        <button type="button" className="press press-quiet text-sm" onClick={() => setWhere(true)}>
+          Where exactly
+        </button>
       )}
     </span>
   );

@@ -1,4 +1,4 @@
-export { DEFECT_CODES, PLAN_STEPS, SHAPES, SITS, TARIFFS, VOLUME_WAYS, type DefectCode, type FieldKey } from './codes.gen';
+export { DEFECT_CODES, PLAN_STEPS, SHAPES, SITS, STARTERS, TARIFFS, VOLUME_WAYS, type DefectCode, type FieldKey } from './codes.gen';
 export { answered, api, csrfToken, rememberToken } from './client';
 export { defectWords, handbookQuery, useHandbook, wordsFor } from './handbook';
 export { fieldMessages, ProblemError, readProblem, type Problem } from './problem';
