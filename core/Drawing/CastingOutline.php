@@ -28,12 +28,10 @@ final class CastingOutline
             if (null === $body) {
                 continue;
             }
-            $faces = $layout->faces($section, $body);
-            if (2 === count($faces)) {
-                // The far half of a ring, seen beyond the cut.
-                $box = $layout->boxes[$section->id];
+            foreach ($layout->beyond[$section->id] ?? [] as $index => $box) {
+                // The far half of a ring, or one that the cut does not meet.
                 $this->parts[] = new SectionPart(
-                    "beyond-{$section->id}",
+                    "beyond-{$section->id}".(0 === $index ? '' : "-{$index}"),
                     'beyond',
                     $section->label,
                     '',
@@ -43,20 +41,17 @@ final class CastingOutline
                     $section->id,
                 );
             }
-            foreach ($layout->copies[$section->id] ?? [0.0] as $copy => $aside) {
-                foreach ($faces as $index => $face) {
-                    $outline = array_map(static fn (array $point): array => [$point[0] + $aside, $point[1]], $face);
-                    $this->parts[] = new SectionPart(
-                        "section-{$section->id}-{$copy}{$index}",
-                        'cavity',
-                        $section->label,
-                        $this->at->format->si($body->thickness, Dimension::Length),
-                        $this->moved($this->at->closed($outline)),
-                        ['casting.sections'],
-                        false,
-                        $section->id,
-                    );
-                }
+            foreach ($layout->cuts[$section->id] ?? [] as $index => $face) {
+                $this->parts[] = new SectionPart(
+                    "section-{$section->id}-0{$index}",
+                    'cavity',
+                    $section->label,
+                    $this->at->format->si($body->thickness, Dimension::Length),
+                    $this->moved($this->at->closed($face)),
+                    ['casting.sections'],
+                    false,
+                    $section->id,
+                );
             }
             $box = $layout->boxes[$section->id];
             if ($section->chill) {

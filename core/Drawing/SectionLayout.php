@@ -4,113 +4,62 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Drawing;
 
-use MoltenNotes\Core\Geometry\Section;
-use MoltenNotes\Core\Geometry\SectionGeometry;
+use MoltenNotes\Core\Geometry\PlacedSection;
 use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Plan\Basis;
 
 /**
- * Where the sections of a casting stand in the drawn section, millimetres: x to the right from the first, y up from the casting's lowest
- * point.
- * What joins at an end stands to the right of what is there; what sits on top or under stands over the middle of what it joins, several
- * side by side.
+ * The casting's body cut along the middle of its first section, millimetres: x to the right from its leftmost place, y up from its lowest.
+ *
+ * Everything stands where it was placed: what the cut meets is drawn cut, what lies behind or before it is seen beyond.
  */
 final readonly class SectionLayout
 {
-    /** More of one kind than this would only blacken the drawing. */
-    private const MOST_COPIES = 8;
+    /** Points of a half circle. */
+    private const ROUND = 12;
 
     /**
-     * @param array<string, array{x: float, y: float, width: float, height: float}> $boxes section id → where the first of its kind stands
-     * @param array<string, list<float>> $copies section id → how far to the right the others stand
+     * @param array<string, array{x: float, y: float, width: float, height: float}> $boxes section id → where the one nearest the cut stands
+     * @param array<string, list<list<array{float, float}>>> $cuts section id → closed outlines of what is cut
+     * @param array<string, list<array{x: float, y: float, width: float, height: float}>> $beyond section id → what is seen beyond the cut
      */
-    private function __construct(public array $boxes, public array $copies, public float $width, public float $height)
+    private function __construct(public array $boxes, public array $cuts, public array $beyond, public float $width, public float $height)
     {
     }
 
-    /** Places every section beside what it joins; millimetres. Derived. */
+    /** Cuts every section where it stands; millimetres. Derived. */
     public static function of(Basis $basis): self
     {
-        $feet = $basis->feet();
-        $boxes = [];
-        $cursor = 0.0;
-        $copies = [];
-        $seated = [];
-        foreach ($basis->sections?->all() ?? [] as $section) {
-            $body = $basis->bodies[$section->id] ?? null;
-            if (null === $body) {
-                continue;
+        $bodies = $basis->placed();
+        $plane = [] === $bodies ? 0.0 : $bodies[0]->y;
+        $left = [] === $bodies ? 0.0 : min(array_map(static fn (PlacedSection $one): float => $one->x - $one->reach()[0], $bodies));
+        $right = $top = 0.001;
+        $boxes = $cuts = $beyond = $nearest = [];
+        foreach ($bodies as $one) {
+            $id = $one->section->id;
+            $right = max($right, $one->x + $one->reach()[0] - $left);
+            $top = max($top, $one->top());
+            $faces = self::faces($one, $plane, $left);
+            $aside = abs($one->y - $plane);
+            if ([] !== $faces) {
+                $cuts[$id] = [...$cuts[$id] ?? [], ...$faces];
+                $aside = 0.0;
             }
-            $width = $body->across * 1000;
-            $below = $boxes[$section->joins ?? ''] ?? null;
-            if ($section->sits->isOutside() || null === $below) {
-                $x = $cursor;
-                $cursor += $width;
-            } else {
-                $seats = array_sum(
-                    array_map(
-                        static fn (Section $other): int => $other->joins === $section->joins && $other->sits === $section->sits
-                            ? min(self::MOST_COPIES, $other->count)
-                            : 0,
-                        $basis->sections?->all() ?? [],
-                    ),
-                );
-                $step = $below['width'] / ($seats + 1);
-                $taken = $seated[$section->joins.$section->sits->value] ?? 0;
-                $seated[$section->joins.$section->sits->value] = $taken + min(self::MOST_COPIES, $section->count);
-                $x = $below['x'] + $step * ($taken + 1) - $width / 2;
-                $copies[$section->id] = array_map(
-                    static fn (int $i): float => $i * $step,
-                    range(0, min(self::MOST_COPIES, $section->count) - 1),
-                );
+            $box = self::box($one, $left);
+            if (1 !== count($faces)) {
+                $beyond[$id][] = $box;
             }
-            $boxes[$section->id] = ['x' => $x, 'y' => $feet[$section->id] * 1000, 'width' => $width, 'height' => $body->height * 1000];
-        }
-        $left = [] === $boxes ? 0.0 : min(array_column($boxes, 'x'));
-        $boxes = array_map(static fn (array $box): array => ['x' => $box['x'] - $left] + $box, $boxes);
-        $right = $top = 1.0;
-        foreach ($boxes as $box) {
-            $right = max($right, $box['x'] + $box['width']);
-            $top = max($top, $box['y'] + $box['height']);
+            if (!isset($nearest[$id]) || $aside < $nearest[$id] - 1e-9) {
+                $nearest[$id] = $aside;
+                $boxes[$id] = $box;
+            }
         }
 
-        return new self($boxes, $copies, $right, $top);
+        return new self($boxes, $cuts, $beyond, $right * 1000, $top * 1000);
     }
 
     /**
-     * The cut faces of one section; a ring or tube is cut twice.
-     *
-     * @return list<list<array{float, float}>> closed outlines
-     */
-    public function faces(Section $section, SectionGeometry $body): array
-    {
-        $box = $this->boxes[$section->id];
-        [$x0, $y0, $x1, $y1] = [$box['x'], $box['y'], $box['x'] + $box['width'], $box['y'] + $box['height']];
-        $rectangle = static fn (float $a, float $b, float $c, float $d): array => [[$a, $b], [$c, $b], [$c, $d], [$a, $d]];
-        if (in_array($section->shape, [Shape::Ring, Shape::Tube], true) && !$section->upright) {
-            $radial = ($section->si('width') ?? ($section->si('wall') ?? 0.0)) * 1000;
-
-            return [$rectangle($x0, $y0, $x0 + $radial, $y1), $rectangle($x1 - $radial, $y0, $x1, $y1)];
-        }
-        if (Shape::Sphere === $section->shape) {
-            $r = $box['width'] / 2;
-
-            return [
-                array_map(
-                    static fn (int $i): array => [$x0 + $r + $r * cos((\M_PI * $i) / 12), $y0 + $r + $r * sin((\M_PI * $i) / 12)],
-                    range(0, 23),
-                ),
-            ];
-        }
-        if (Shape::Wedge === $section->shape && !$section->upright) {
-            return [[[$x0, $y0], [$x1, $y0], [$x1, $y0 + ($section->si('thin_end') ?? 0.0) * 1000], [$x0, $y1]]];
-        }
-
-        return [$rectangle($x0, $y0, $x1, $y1)];
-    }
-
-    /**
-     * The middle of a cut face.
+     * The middle of a section in the cut.
      *
      * @return array{float, float}
      */
@@ -119,5 +68,131 @@ final readonly class SectionLayout
         $box = $this->boxes[$id];
 
         return [$box['x'] + $box['width'] / 2, $box['y'] + $box['height'] / 2];
+    }
+
+    /** @return array{x: float, y: float, width: float, height: float} */
+    private static function box(PlacedSection $one, float $left): array
+    {
+        $reach = $one->reach()[0];
+
+        return [
+            'x' => ($one->x - $reach - $left) * 1000,
+            'y' => $one->z * 1000,
+            'width' => 2000 * $reach,
+            'height' => 1000 * $one->body->height,
+        ];
+    }
+
+    /**
+     * What the plane cuts of one body; a ring or tube is cut twice.
+     *
+     * @return list<list<array{float, float}>> closed outlines
+     */
+    private static function faces(PlacedSection $one, float $plane, float $left): array
+    {
+        $aside = $plane - $one->y;
+        $x = ($one->x - $left) * 1000;
+        [$low, $high] = [$one->z * 1000, $one->top() * 1000];
+        $shape = $one->section->shape;
+        if (Shape::Sphere === $shape) {
+            $chord = self::chord($one->body->across / 2, $aside) * 1000;
+
+            return $chord > 0.0 ? [self::ball($x, ($low + $high) / 2, $chord)] : [];
+        }
+        if ($shape->isRound() && !$one->section->upright) {
+            $outer = self::chord($one->body->across / 2, $aside) * 1000;
+            $inner = self::chord(max(0.0, $one->body->across / 2 - $one->radial()), $aside) * 1000;
+            if ($outer <= 0.0) {
+                return [];
+            }
+
+            return $inner > 0.0
+                ? [self::rectangle($x - $outer, $low, $x - $inner, $high), self::rectangle($x + $inner, $low, $x + $outer, $high)]
+                : [self::rectangle($x - $outer, $low, $x + $outer, $high)];
+        }
+        $span = self::span($one, $aside);
+        if (null === $span) {
+            return [];
+        }
+        [$from, $to] = $span;
+        if ($shape->isRound() && $one->section->upright) {
+            // A round that stands on its side: a disc across its axis, along it as high as it is there.
+            $radius = $one->body->height / 2;
+            $half = 1000 * self::chord($radius, abs($one->sin) > 0.7 ? 0.0 : $aside);
+
+            return abs($one->sin) > 0.7
+                ? [self::ball($x, ($low + $high) / 2, 1000 * $radius)]
+                : [self::rectangle($x + $from * 1000, ($low + $high) / 2 - $half, $x + $to * 1000, ($low + $high) / 2 + $half)];
+        }
+        if (Shape::Wedge === $shape && !$one->section->upright && abs($one->cos) > 0.1) {
+            // As high at each end as the wedge is there.
+            $at = static function (float $dx) use ($one, $aside): float {
+                $share = ($one->cos * $dx + $one->sin * $aside) / $one->body->across + 0.5;
+
+                return 1000 * (($one->section->si('thickness') ?? 0.0)
+                    + (($one->section->si('thin_end') ?? 0.0) - ($one->section->si('thickness') ?? 0.0)) * max(0.0, min(1.0, $share)));
+            };
+
+            return [[
+                [$x + $from * 1000, $low],
+                [$x + $to * 1000, $low],
+                [$x + $to * 1000, $low + $at($to)],
+                [$x + $from * 1000, $low + $at($from)],
+            ]];
+        }
+
+        return [self::rectangle($x + $from * 1000, $low, $x + $to * 1000, $high)];
+    }
+
+    /** Half of the chord of a circle, as far aside from its middle; 0 where it is missed. */
+    private static function chord(float $radius, float $aside): float
+    {
+        return sqrt(max(0.0, $radius ** 2 - $aside ** 2));
+    }
+
+    /**
+     * Where the plane goes through a rectangle that may be turned, from its middle.
+     *
+     * @return array{float, float}|null metres
+     */
+    private static function span(PlacedSection $one, float $aside): ?array
+    {
+        [$from, $to] = [-\INF, \INF];
+        // Along itself: |cos·dx + sin·aside| within half its length; across: |cos·aside − sin·dx| within half its width.
+        $slabs = [
+            [$one->cos, $one->sin * $aside, $one->body->across / 2],
+            [-$one->sin, $one->cos * $aside, $one->body->depth / 2],
+        ];
+        foreach ($slabs as [$slope, $start, $half]) {
+            if (abs($slope) < 1e-9) {
+                if (abs($start) > $half) {
+                    return null;
+                }
+                continue;
+            }
+            $ends = [(-$half - $start) / $slope, ($half - $start) / $slope];
+            $from = max($from, min($ends));
+            $to = min($to, max($ends));
+        }
+
+        return $to - $from > 1e-9 && is_finite($from) && is_finite($to) ? [$from, $to] : null;
+    }
+
+    /** @return list<array{float, float}> */
+    private static function rectangle(float $a, float $b, float $c, float $d): array
+    {
+        return [[$a, $b], [$c, $b], [$c, $d], [$a, $d]];
+    }
+
+    /** @return list<array{float, float}> */
+    private static function ball(float $x, float $y, float $radius): array
+    {
+        return array_map(
+            static fn (int $i): array => [
+                $x + $radius * cos((\M_PI * $i) / self::ROUND),
+                $y + $radius * sin((\M_PI * $i) / self::ROUND),
+            ],
+            range(0, 2 * self::ROUND - 1),
+        );
     }
 }

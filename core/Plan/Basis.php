@@ -10,6 +10,7 @@ use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Experience\Calibration;
 use MoltenNotes\Core\Experience\Experience;
 use MoltenNotes\Core\Geometry\CastingGeometry;
+use MoltenNotes\Core\Geometry\PlacedSection;
 use MoltenNotes\Core\Geometry\Placement;
 use MoltenNotes\Core\Geometry\SectionGeometry;
 use MoltenNotes\Core\Geometry\Sections;
@@ -42,6 +43,9 @@ final readonly class Basis
     /** @var list<Estimate> shares of the drawn energy that reached the metal in the caster's own heats */
     public array $efficiencies;
 
+    /** @var list<PlacedSection> where each body of a section stands */
+    private array $placed;
+
     /** @var array<string, float> section id → height of its lowest point over the casting's, metres */
     private array $feet;
 
@@ -70,8 +74,9 @@ final readonly class Basis
             }
         }
         $this->bodies = $bodies;
+        $this->placed = null === $this->sections ? [] : Placement::of($this->sections, $bodies)->bodies;
         $feet = [];
-        foreach (null === $this->sections ? [] : Placement::of($this->sections, $bodies)->bodies as $body) {
+        foreach ($this->placed as $body) {
             $feet[$body->section->id] = min($feet[$body->section->id] ?? \INF, $body->z);
         }
         $this->feet = $feet;
@@ -87,6 +92,12 @@ final readonly class Basis
     public function with(Values $values): self
     {
         return new self($values->ofItsProcess(), $this->workshop, $this->format, $this->experience, $this->solids);
+    }
+
+    /** @return list<PlacedSection> every body of a measured section where it stands */
+    public function placed(): array
+    {
+        return $this->placed;
     }
 
     /** The casting's body; null where its sections do not tell it. */

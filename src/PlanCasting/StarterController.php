@@ -9,6 +9,7 @@ use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\JsonBody;
 use MoltenNotes\Core\Geometry\Starters;
 use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\ImpossibleQuantity;
 use MoltenNotes\Core\Record\SectionsReader;
 use MoltenNotes\Core\Record\ValueReader;
 use Symfony\Component\HttpFoundation\Request;
@@ -39,8 +40,14 @@ final readonly class StarterController
             }
         }
         $reader->insist();
-        $sections = Starters::lay($code, $measures, $caster->units()->unit(Dimension::Length)->code);
-        // Measurements that do not go together are refused in the words of the section they make impossible.
+        try {
+            $sections = Starters::lay($code, $measures, $caster->units()->unit(Dimension::Length)->code);
+        } catch (ImpossibleQuantity) {
+            $reader->refuse('/measures', 'pattern.measures_disagree', 'These measurements do not go together: one part has no size left.');
+            $sections = [];
+        }
+        $reader->insist();
+        // What is left of a part may still be no body: refused in the words of its section.
         SectionsReader::read($sections, '/measures', $reader);
         $reader->insist();
 
