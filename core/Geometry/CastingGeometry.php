@@ -53,9 +53,11 @@ final readonly class CastingGeometry
     /**
      * For documents and screens: lengths in mm, areas in cm², volumes in mL, to three places.
      *
+     * @param bool $risers whether metal is poured into any
+     *
      * @return array<string, mixed>
      */
-    public function toArray(): array
+    public function toArray(bool $risers): array
     {
         $mm = static fn (float $metres): float => round($metres * 1e3, 3);
         /** @param array<float> $at */
@@ -100,7 +102,7 @@ final readonly class CastingGeometry
                     'thickness' => $mm($spot->thickness),
                     'section' => $spot->part,
                     'neck' => null === $spot->neck ? null : $mm($spot->neck),
-                    'fed' => $spot->isFed(),
+                    'fed' => $risers && $spot->isFed(),
                 ],
                 $this->hotSpots,
             ),

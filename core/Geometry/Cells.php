@@ -98,12 +98,14 @@ final readonly class Cells
         return $this->dx[$i] * $this->dy[$row % $this->ny] * $this->dz[intdiv($row, $this->ny)];
     }
 
-    /** The shortest edge of a cell, m. */
-    public function least(int $cell): float
+    /** The middle one of the three edges of a cell, m: how fine a wall is cut, whatever its length is. */
+    public function edge(int $cell): float
     {
         $row = intdiv($cell, $this->nx);
+        $edges = [$this->dx[$cell % $this->nx], $this->dy[$row % $this->ny], $this->dz[intdiv($row, $this->ny)]];
+        sort($edges);
 
-        return min($this->dx[$cell % $this->nx], $this->dy[$row % $this->ny], $this->dz[intdiv($row, $this->ny)]);
+        return $edges[1];
     }
 
     /** From the middle of a cell to its corner, m. */

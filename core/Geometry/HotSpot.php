@@ -11,7 +11,8 @@ final readonly class HotSpot
      * @param list<float> $place x, y, z
      * @param float $thickness diameter of the largest ball there
      * @param string $part section id
-     * @param float|null $neck diameter of the largest ball that gets from here to a feeder; null where there is no feeder
+     * @param float|null $neck diameter of the largest ball that gets from here to a riser: one marked on a section, else one over the
+     *                         thickest place; null where none is reached
      * @param float|null $wayOut diameter of the largest ball that gets from here to a thicker place; null for the thickest of all
      */
     public function __construct(

@@ -49,8 +49,8 @@ final class HotSpots
                 [$high, $low] = [$distance[$one], $other] > [$distance[$other], $one] ? [$one, $other] : [$other, $one];
                 if ($low !== $cell || isset($waiting[$low][1])) {
                     $neck = $distance[$cell];
-                    // A neck is known to three quarters of a cell: stairs in a curved wall are no necks.
-                    if ($neck + 0.75 * $cells->least($cell) < self::DISTINCT * $distance[$low]) {
+                    // A neck is known to one cell: stairs in a curved wall are no necks.
+                    if ($neck + $cells->edge($cell) < self::DISTINCT * $distance[$low]) {
                         $necks[$low] = $neck;
                     }
                     $lowFed = $fed[$low] ?? false;

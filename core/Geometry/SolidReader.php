@@ -82,7 +82,7 @@ final class SolidReader
     }
 
     /**
-     * A riser stands over the thickest place of its section.
+     * A riser stands over the thickest place of its section; the thickest peak comes first.
      *
      * @param array<int, int> $peaks
      * @param list<string> $names
@@ -98,7 +98,8 @@ final class SolidReader
             }
         }
 
-        return $feeders;
+        // Where none is marked, a riser would stand over the thickest place of all.
+        return [] === $feeders ? array_slice($peaks, 0, 1) : $feeders;
     }
 
     /**
@@ -230,6 +231,9 @@ final class SolidReader
                 $peaks[$part] = $cell;
             }
         }
+
+        // The thickest first.
+        uasort($peaks, static fn (int $a, int $b): int => $distance[$b] <=> $distance[$a]);
 
         return $peaks;
     }

@@ -37,7 +37,7 @@ final readonly class CastingPlan
     ];
 
     /** @param array<string, StageResult> $stages */
-    public function __construct(public array $stages, public Assembly $assembly, public ?CastingGeometry $solid)
+    public function __construct(public array $stages, public Assembly $assembly, public ?CastingGeometry $solid, public bool $hasRisers)
     {
     }
 
@@ -143,7 +143,7 @@ final readonly class CastingPlan
             'version' => self::VERSION,
             'stages' => $this->stages($format),
             'risks' => $this->risks(),
-            'solid' => $this->solid?->toArray(),
+            'solid' => $this->solid?->toArray($this->hasRisers),
         ];
     }
 

@@ -54,6 +54,7 @@ final class PlanCasting
             ],
             new Assembly(Levels::of($basis), self::gating($basis, $gating->sizes), $feeding->risers, $feeding->moduli),
             $basis->solid(),
+            self::hasRisers($basis),
         );
     }
 

@@ -14,6 +14,7 @@ final readonly class PlanAnswer extends Answer
      * @param list<array<string, mixed>> $stages
      * @param list<array<string, string>> $risks
      * @param array<string, mixed>|null $solid what the body of the casting says; null where its sections do not tell one
+     * @param array<string, mixed>|null $above the casting seen from above; null where no section is measured
      * @param array<string, mixed> $section
      * @param array{pours: int, factor: float} $calibration
      * @param list<FieldProblem> $problems entries that could not be read; the rest is planned without them
@@ -25,6 +26,7 @@ final readonly class PlanAnswer extends Answer
         public array $stages,
         public array $risks,
         public ?array $solid,
+        public ?array $above,
         public array $section,
         public array $calibration,
         public array $problems,

@@ -7,6 +7,7 @@ namespace MoltenNotes\App\PlanCasting;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\Core\Attempt\AttemptRecord;
+use MoltenNotes\Core\Drawing\FromAbove;
 use MoltenNotes\Core\Drawing\MouldSection;
 use MoltenNotes\Core\Drawing\SectionPart;
 use MoltenNotes\Core\Plan\Basis;
@@ -45,7 +46,8 @@ final readonly class PlanView
             version: CastingPlan::VERSION,
             stages: $plan->stages($basis->format),
             risks: $plan->risks(),
-            solid: $plan->solid?->toArray(),
+            solid: $plan->solid?->toArray($plan->hasRisers),
+            above: FromAbove::of($basis, $plan->hasRisers)?->toArray(),
             section: self::section($basis, $plan, $planned),
             calibration: ['pours' => $basis->calibration->pours, 'factor' => round($basis->calibration->factor()->si, 3)],
             problems: $problems,

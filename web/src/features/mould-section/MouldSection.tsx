@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import { defectWords, useHandbook, type Finding, type Section, type SectionPart } from '../../shared/api';
-import { asPoint, frame, leaders, outlinePath, pins, type Frame, type Leader } from './model';
+import { asPoint, frame, isNarrow, leaders, letters, outlinePath, pins, type Frame, type Leader, type Letter } from './model';
 import { MouldPatterns } from './MouldPatterns';
 import { useWidth } from './useWidth';
 
@@ -29,6 +29,7 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
   const handbook = useHandbook();
   const { ref, width } = useWidth(960);
   const drawing = frame(section, width, most, bare);
+  const lettered = isNarrow(drawing) ? letters(section, drawing) : [];
   const { bounds } = section;
   const [x0, y0] = drawing.place([bounds.left, bounds.top]);
   const [x1, y1] = drawing.place([bounds.right, bounds.bottom]);
@@ -102,8 +103,11 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
                 label={dimension.label}
               />
             ))}
-          {leaders(section, drawing, !bare).map((leader) => (
-            <LeaderLine key={leader.key} leader={leader} small={drawing.margin.left < 60} />
+          {lettered.map((letter) => (
+            <LetterMark key={letter.letter} letter={letter} />
+          ))}
+          {(isNarrow(drawing) ? [] : leaders(section, drawing, !bare)).map((leader) => (
+            <LeaderLine key={leader.key} leader={leader} />
           ))}
           {pins(section, findings, drawing).map((pin) => (
             <g
@@ -125,6 +129,14 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
       </div>
       {!bare && (
         <figcaption className="flex flex-wrap gap-x-6 gap-y-1 text-sm text-soft">
+          {lettered.map((letter) => (
+            <span key={letter.letter} className="inline-flex items-center gap-1.5 font-medium text-ink">
+              <svg viewBox="-13 -13 26 26" width="24" height="24" aria-hidden="true">
+                <LetterMark letter={{ ...letter, at: [0, 0], title: '' }} />
+              </svg>
+              {letter.text}
+            </span>
+          ))}
           {findings.map((finding, index) => (
             <span key={finding.id}>
               <span className="figure text-ink">{index + 1}</span> {defectWords(handbook, finding.kind)}
@@ -198,8 +210,27 @@ function Vents({ section, drawing }: { section: Section; drawing: Frame }) {
     });
 }
 
+/** A risk on a narrow drawing: its letter in a triangle, or for a bad one in a filled square on its corner. */
+function LetterMark({ letter: { letter, standing, title, at } }: { letter: Letter }) {
+  const bad = standing === 'bad';
+  return (
+    <g transform={`translate(${at[0].toFixed(1)} ${at[1].toFixed(1)})`}>
+      {title && <title>{title}</title>}
+      <path
+        d={bad ? 'M0 -12L12 0L0 12L-12 0Z' : 'M0 -12L12 9H-12Z'}
+        fill={bad ? 'var(--molten)' : 'var(--sheet)'}
+        stroke={bad ? 'var(--sheet)' : 'var(--molten)'}
+        strokeWidth="1.8"
+      />
+      <text y={bad ? 4.5 : 6} fontSize="12.5" fontWeight="700" textAnchor="middle" fill={bad ? 'var(--sheet)' : 'var(--ink)'}>
+        {letter}
+      </text>
+    </g>
+  );
+}
+
 /** A thin line to the place, a word, and before a risk its mark: a triangle, or for a bad one a filled square on its corner. */
-function LeaderLine({ leader, small }: { leader: Leader; small: boolean }) {
+function LeaderLine({ leader }: { leader: Leader }) {
   const [x, y] = leader.to;
   const risk = leader.standing !== 'plain';
   return (
@@ -217,7 +248,7 @@ function LeaderLine({ leader, small }: { leader: Leader; small: boolean }) {
       <text
         x={x + (risk ? 19 : 0)}
         y={y}
-        fontSize={small ? 13.5 : 15}
+        fontSize="15"
         fontWeight={risk ? 600 : 500}
         fill="var(--ink)"
         stroke="var(--sheet)"

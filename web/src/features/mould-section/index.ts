@@ -1,1 +1,2 @@
+export { FromAbove } from './FromAbove';
 export { MouldSection } from './MouldSection';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Finding, Section } from '../../shared/api';
-import { frame, leaders, outlinePath, pins } from './model';
+import { frame, leaders, letters, outlinePath, pins } from './model';
 
 const vent = (id: string) => ({
   id,
@@ -121,7 +121,18 @@ describe('the mould section', () => {
       ],
     };
     expect(leaders(risky, frame(risky, 900)).map((leader) => leader.standing)).toContain('bad');
-    expect(leaders(risky, frame(risky, 390)).map((leader) => leader.text)).toEqual(['may not fill 0.7 ×']);
+    expect(letters(risky, frame(risky, 390)).map((letter) => [letter.letter, letter.text])).toEqual([['A', 'may not fill 0.7 ×']]);
+  });
+
+  it('keeps the letters of a narrow drawing apart and inside', () => {
+    const one = { words: '', short: '', standing: 'bad', subject: '', at: [section.bounds.right, 0], stage: '', code: 'x' };
+    const crowded: Section = { ...section, risks: [one, one, one, one] };
+    const drawing = frame(crowded, 390);
+    const placed = letters(crowded, drawing).map((letter) => letter.at);
+    placed.forEach(([x, y], i) => {
+      expect(x).toBeLessThanOrEqual(drawing.width - 12);
+      for (const [a, b] of placed.slice(0, i)) expect(Math.hypot(x - a, y - b)).toBeGreaterThan(11);
+    });
   });
 
   it('draws no leader across another', () => {

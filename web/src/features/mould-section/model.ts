@@ -13,9 +13,14 @@ export interface Frame {
 }
 
 const WIDE = { left: 84, right: 176, top: 30, bottom: 44 };
-const NARROW = { left: 14, right: 160, top: 22, bottom: 44 };
+const NARROW = { left: 14, right: 14, top: 22, bottom: 44 };
 /** Below this the drawing has a phone's margins. */
 const NARROW_BELOW = 620;
+
+/** A phone's: what is named beside a wide drawing stands under a narrow one. */
+export function isNarrow(drawing: Frame): boolean {
+  return drawing.margin.left === NARROW.left;
+}
 
 /** Fits the mould into a drawing of this width and at most this height; it stays to scale and stands in the middle. */
 export function frame(section: Section, width: number, most = 460, bare = false): Frame {
@@ -80,7 +85,6 @@ const NAMED: readonly string[] = ['riser', 'vent', 'gate', 'runner', 'chill'];
  */
 export function leaders(section: Section, drawing: Frame, named = true, lineHeight = 27): Leader[] {
   const x = drawing.width - drawing.margin.right + 20;
-  const narrow = drawing.margin.left === NARROW.left;
   const risks = section.risks.map((risk): Leader => ({
     key: `risk-${risk.code}-${risk.subject}`,
     text: risk.short,
@@ -90,9 +94,37 @@ export function leaders(section: Section, drawing: Frame, named = true, lineHeig
     from: drawing.place(asPoint(risk.at)),
     to: [x, drawing.place(asPoint(risk.at))[1]],
   }));
-  const found = [...risks, ...(narrow || !named ? [] : names(section, drawing, x))];
+  const found = [...risks, ...(isNarrow(drawing) || !named ? [] : names(section, drawing, x))];
   found.sort((a, b) => a.from[1] - b.from[1]);
   return spread(found, drawing, lineHeight);
+}
+
+export interface Letter {
+  letter: string;
+  text: string;
+  standing: Leader['standing'];
+  title: string;
+  at: Point;
+}
+
+/** The risks of a narrow drawing: a letter at each place, side by side where they would cover one another, their words below. */
+export function letters(section: Section, drawing: Frame): Letter[] {
+  const placed: Letter[] = [];
+  for (const [index, risk] of section.risks.entries()) {
+    const [x0, y] = drawing.place(asPoint(risk.at));
+    const inside = (x: number) => Math.max(12, Math.min(drawing.width - 12, x));
+    const isFree = (x: number) => placed.every((other) => Math.abs(other.at[0] - x) >= 22 || Math.abs(other.at[1] - y) >= 22);
+    const steps = [0, 1, -1, 2, -2, 3, -3, 4, -4, 5, -5, 6, -6].map((step) => inside(inside(x0) + step * 23));
+    const x = steps.find(isFree) ?? inside(x0);
+    placed.push({
+      letter: String.fromCharCode(65 + (index % 26)),
+      text: risk.short,
+      standing: risk.standing === 'bad' ? 'bad' : 'risky',
+      title: risk.words,
+      at: [x, y],
+    });
+  }
+  return placed;
 }
 
 /** Pushes labels apart: downwards from the first, then up again where the last would leave the drawing. */

@@ -7,7 +7,7 @@ export function useWidth(start: number) {
   useLayoutEffect(() => {
     const element = ref.current;
     if (!element) return;
-    const measure = () => setWidth(Math.max(320, Math.min(1180, Math.round(element.clientWidth))));
+    const measure = () => setWidth(Math.max(260, Math.min(1180, Math.round(element.clientWidth))));
     measure();
     const observer = new ResizeObserver(measure);
     observer.observe(element);

@@ -6,7 +6,7 @@ import { useDebounce } from 'use-debounce';
 import { v7 as freshId } from 'uuid';
 import { attemptQuery, madeField, partsOf, seenOf } from '../attempt/index';
 import { castingQuery } from '../castings/index';
-import { MouldSection } from '../mould-section/index';
+import { FromAbove, MouldSection } from '../mould-section/index';
 import { useHandbook, VOLUME_WAYS, type Attempt, type CastingSection, type Figure, type Plan } from '../../shared/api';
 import { same, useDraft, useDraftPart, type DraftInHand, type Plain, type Stands } from '../../shared/record';
 import { DraftState } from '../../shared/ui/DraftState';
@@ -257,13 +257,14 @@ function Drawing({
 }) {
   if (!plan) return <div className="mt-3 h-[150px] md:h-[330px]" aria-hidden="true" />;
   return (
-    <div className="mt-2 min-h-[150px] md:min-h-[330px]">
+    <div className={`mt-2 grid min-h-[150px] items-start gap-x-8 gap-y-4 md:min-h-[330px] ${plan.above ? 'lg:grid-cols-[2fr_1fr]' : ''}`}>
       <MouldSection
         section={plan.section}
         subject={chosen}
         most={380}
         onSelect={(fields, subject) => (subject === '' ? onGo(fields[0] ?? '') : onChoose(subject))}
       />
+      {plan.above && <FromAbove view={plan.above} subject={chosen} onSelect={onChoose} />}
     </div>
   );
 }

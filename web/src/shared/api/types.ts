@@ -29,6 +29,7 @@ export type PlanStage = Schemas['PlanStage'];
 export type Prediction = Schemas['Prediction'];
 export type Proposal = Schemas['Proposal'];
 export type RankedCause = Schemas['RankedCause'];
+export type FromAbove = Schemas['FromAbove'];
 export type Section = Schemas['Section'];
 export type SectionPart = Schemas['SectionPart'];
 export type PreferencesChange = Schemas['PreferencesChange'];

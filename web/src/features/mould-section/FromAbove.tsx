@@ -1,0 +1,126 @@
+import { useId } from 'react';
+import type { FromAbove as View } from '../../shared/api';
+import { MouldPatterns } from './MouldPatterns';
+import { useWidth } from './useWidth';
+
+interface Props {
+  view: View;
+  /** Called with the section of the casting that was pressed. */
+  onSelect?: (subject: string) => void;
+  subject?: string | null;
+  most?: number;
+}
+
+const MARGIN = 34;
+
+/** The casting seen from above, to scale: which bodies lie where, and what its body says of filling, air and feeding. */
+export function FromAbove({ view, onSelect, subject = null, most = 320 }: Props) {
+  const id = useId().replaceAll(':', '');
+  const { ref, width } = useWidth(960);
+  const { left, right, front, back } = view.bounds;
+  const scale = Math.min((width - 2 * MARGIN) / Math.max(1, right - left), (most - 2 * MARGIN) / Math.max(1, back - front));
+  const height = (back - front) * scale + 2 * MARGIN;
+  const x0 = (width - (right - left) * scale) / 2;
+  const place = ([x = 0, y = 0]: readonly number[]): [number, number] => [x0 + (x - left) * scale, MARGIN + (back - y) * scale];
+  const line = (points: readonly (readonly number[])[]) =>
+    points.length === 0
+      ? ''
+      : `M${points
+          .map((point) => place(point))
+          .map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`)
+          .join('L')}Z`;
+  const cut = place([left, view.cut_along])[1];
+  const kinds = [...new Set(view.marks.map((mark) => mark.kind))];
+  return (
+    <figure>
+      <div ref={ref}>
+        <svg
+          viewBox={`0 0 ${width} ${height.toFixed(0)}`}
+          className="block w-full font-narrow"
+          role={onSelect ? 'group' : 'img'}
+          aria-label="The casting from above, to scale"
+        >
+          <MouldPatterns id={id} />
+          {view.parts.map((part) => {
+            const path = line(part.outline) + line(part.hole);
+            const press = onSelect && (() => onSelect(part.subject));
+            return (
+              <g
+                key={part.id}
+                className={press ? 'cursor-pointer outline-offset-4' : undefined}
+                {...(press
+                  ? {
+                      role: 'button',
+                      tabIndex: 0,
+                      'aria-label': part.label,
+                      'aria-pressed': part.subject === subject,
+                      onClick: press,
+                      onKeyDown: (event: React.KeyboardEvent) => {
+                        if (event.key === 'Enter' || event.key === ' ') {
+                          event.preventDefault();
+                          press();
+                        }
+                      },
+                    }
+                  : {})}
+              >
+                <path d={path} fillRule="evenodd" fill="var(--sheet)" />
+                <path
+                  d={path}
+                  fillRule="evenodd"
+                  fill={`url(#${id}-${part.cut ? 'casting' : 'feed'})`}
+                  stroke="var(--ink)"
+                  strokeWidth={part.subject === subject ? 4.5 : 1.8}
+                >
+                  <title>{part.label}</title>
+                </path>
+              </g>
+            );
+          })}
+          <path
+            d={`M${x0 - 24} ${cut}H${x0 - 4}M${x0 + (right - left) * scale + 4} ${cut}H${x0 + (right - left) * scale + 24}`}
+            stroke="var(--ink)"
+            strokeWidth="1.4"
+            strokeDasharray="14 4 3 4"
+          />
+          {view.marks.map((mark, index) => (
+            <Mark key={`${mark.kind}-${index}`} kind={mark.kind} at={place(mark.at)} words={mark.words} />
+          ))}
+        </svg>
+      </div>
+      <figcaption className="flex flex-wrap gap-x-6 gap-y-1 text-sm text-soft">
+        <span>From above; the section is cut along the dashes.</span>
+        {kinds.map((kind) => (
+          <span key={kind} className="inline-flex items-center gap-1.5">
+            <svg viewBox="-10 -10 20 20" width="16" height="16" aria-hidden="true">
+              <Mark kind={kind} at={[0, 0]} words="" />
+            </svg>
+            {view.marks.find((mark) => mark.kind === kind)?.words}
+          </span>
+        ))}
+      </figcaption>
+    </figure>
+  );
+}
+
+/** Told apart by shape: an arrow, an open ring, a cross, a filled square on its corner. */
+function Mark({ kind, at: [x, y], words }: { kind: View['marks'][number]['kind']; at: readonly [number, number]; words: string }) {
+  const paths = {
+    gate: 'M-9 -5L0 0L-9 5Z',
+    high: 'M5.5 0A5.5 5.5 0 1 1 -5.5 0A5.5 5.5 0 1 1 5.5 0Z',
+    last: 'M-6 -6L6 6M-6 6L6 -6',
+    hot: 'M0 -7L7 0L0 7L-7 0Z',
+  };
+  return (
+    <g transform={`translate(${x.toFixed(1)} ${y.toFixed(1)})`}>
+      {words && <title>{words}</title>}
+      <path d={paths[kind]} fill="none" stroke="var(--sheet)" strokeWidth="6" />
+      <path
+        d={paths[kind]}
+        fill={kind === 'hot' ? 'var(--molten)' : kind === 'gate' ? 'var(--ink)' : kind === 'high' ? 'var(--sheet)' : 'none'}
+        stroke={kind === 'hot' ? 'var(--molten)' : 'var(--ink)'}
+        strokeWidth="2.4"
+      />
+    </g>
+  );
+}
