@@ -13,6 +13,7 @@ return [
     'plan-gating=/attempts/{rowlock.5}/plan?stage=gating@1280x1100',
     'plan-filling=/attempts/{rowlock.2}/plan?stage=filling@1280x1000#//li[contains(.,"Fill ratio, rim")]//summary',
     'plan-feeding=/attempts/{rowlock.4}/plan?stage=feeding@1280x1100',
+    'plan-opening=/attempts/{rowlock.5}/plan?stage=cooling@1280x1100',
     'plan-phone=/attempts/{rowlock.2}/plan?stage=filling@390x844',
     'log-phone=/log?casting={rowlock}@390x844',
     'finding=/attempts/{rowlock.2}@1280x800#//button[normalize-space(.)="Add a finding"]',
