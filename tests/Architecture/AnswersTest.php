@@ -19,8 +19,8 @@ final class AnswersTest extends TestCase
     /** Shapes that are made in the core, where they are tested, and passed on as they are. */
     private const OF_THE_CORE = [
         'AttemptDocument', 'Caution', 'CautionRule', 'CheckMove', 'Contribution', 'FieldProblem', 'Figure', 'FromAbove',
-        'NextCheck', 'PlanRisk', 'PlanStage', 'RankedCause', 'Section', 'SectionBounds', 'SectionDimension', 'SectionPart', 'Solid',
-        'UnexplainedSign', 'Unreadable', 'Working', 'WorkingInput',
+        'NextCheck', 'PlanRisk', 'PlanStage', 'RankedCause', 'Section', 'SectionBounds', 'SectionDimension', 'SectionPart',
+        'StageRisk', 'Solid', 'UnexplainedSign', 'Unreadable', 'Working', 'WorkingInput',
     ];
 
     public function testEveryAnswerSaysWhatIsDocumented(): void

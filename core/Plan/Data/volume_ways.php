@@ -8,5 +8,5 @@ return [
     ['way' => 'dunk', 'asks' => ['pattern.volume', 'pattern.held', 'pattern.allowance']],
     ['way' => 'weight', 'asks' => ['pattern.mass', 'pattern.material', 'pattern.density', 'pattern.allowance']],
     ['way' => 'mass', 'asks' => ['casting.mass']],
-    ['way' => 'mesh', 'asks' => ['pattern.volume', 'pattern.allowance']],
+    ['way' => 'mesh', 'asks' => ['pattern.volume', 'pattern.mesh_of', 'pattern.allowance']],
 ];

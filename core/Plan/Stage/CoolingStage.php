@@ -233,7 +233,7 @@ final class CoolingStage
         );
         $this->sheet->add(
             code: 'open_share',
-            label: 'Opened against what it needs to be solid',
+            label: 'Left, in times what it needs to be solid',
             value: $share,
             formula: 't_open / t_solid, late end',
             inputs: [

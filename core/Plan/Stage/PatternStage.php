@@ -95,7 +95,8 @@ final readonly class PatternStage
 
         return match ($known) {
             'sections' => self::fromSections($basis, $sheet),
-            'dunk', 'mesh' => self::fromWater($basis, $sheet, $contraction, 'mesh' === $known),
+            'dunk' => self::fromWater($basis, $sheet, $contraction),
+            'mesh' => self::fromMesh($basis, $sheet, $contraction),
             'weight' => self::fromWeight($basis, $sheet, $contraction),
             'mass' => self::fromCasting($basis, $sheet),
             default => self::nothing($sheet),
@@ -169,14 +170,46 @@ final readonly class PatternStage
         return $estimate;
     }
 
-    private static function fromWater(Basis $basis, StageSheet $sheet, ?Contraction $contraction, bool $mesh): ?Estimate
+    /** A mesh is of the part as it shall be, unless it is said to be of the pattern. What was held under water has no part in it. */
+    private static function fromMesh(Basis $basis, StageSheet $sheet, ?Contraction $contraction): ?Estimate
+    {
+        $read = $basis->estimate('pattern.volume');
+        if (null === $read) {
+            $sheet->lacks('volume', ['pattern.volume'], 'Read a mesh file, or give its volume.');
+
+            return null;
+        }
+        $ofPattern = 'pattern' === $basis->values->choice('pattern.mesh_of');
+        if (!$basis->values->has('pattern.mesh_of')) {
+            $sheet->assume('The mesh is of the part itself: nothing is taken off for contraction.', 'pattern.mesh_of');
+        }
+        $left = $ofPattern ? self::left($basis, $sheet, $contraction) : 1.0;
+        $volume = $read->times($left);
+        $inputs = [$sheet->input('V', $ofPattern ? 'Mesh of the pattern' : 'Mesh of the part', $read, 'typed')];
+        if ($ofPattern) {
+            $inputs[] = $sheet->input('(1 − c)³', 'Contraction', Estimate::ratio($left));
+        }
+        $sheet->add(
+            code: 'casting_volume',
+            label: 'Volume of one casting',
+            value: $volume,
+            formula: $ofPattern ? 'V = V_mesh (1 − c)³' : 'V = V_mesh',
+            inputs: $inputs,
+            source: 'the mesh',
+            mark: Mark::Derived,
+        );
+
+        return $volume;
+    }
+
+    private static function fromWater(Basis $basis, StageSheet $sheet, ?Contraction $contraction): ?Estimate
     {
         $read = $basis->estimate('pattern.volume');
         if (null === $read) {
             $sheet->lacks(
                 'volume',
                 ['pattern.volume'],
-                $mesh ? 'Read a mesh file, or give its volume.' : 'How much water did the pattern push out?',
+                'How much water did the pattern push out?',
             );
 
             return null;
@@ -196,7 +229,7 @@ final readonly class PatternStage
             return null;
         }
         $left = self::left($basis, $sheet, $contraction);
-        $reading = $mesh ? $read : $read->widenedBy(0.03);
+        $reading = $read->widenedBy(0.03);
         $volume = Estimate::through(
             Dimension::Volume,
             static fn (float $v, float $h, float $k): float => max(0.0, $v - $h) * $k,
@@ -210,12 +243,12 @@ final readonly class PatternStage
             value: $volume,
             formula: 'V = (V_water − V_held) (1 − c)³',
             inputs: [
-                $sheet->input('V', $mesh ? 'Mesh' : 'Water pushed out', $reading, 'typed'),
+                $sheet->input('V', 'Water pushed out', $reading, 'typed'),
                 $sheet->input('V_held', 'Rod or hand', $held, 'typed'),
                 $sheet->input('(1 − c)³', 'Contraction', Estimate::ratio($left)),
             ],
-            source: $mesh ? 'the mesh' : 'displacement: one millilitre of water is one of pattern; ± 3 % for reading it',
-            mark: $mesh ? Mark::Derived : Mark::CommonPractice,
+            source: 'displacement: one millilitre of water is one of pattern; ± 3 % for reading it',
+            mark: Mark::CommonPractice,
         );
 
         return $volume;

@@ -41,6 +41,7 @@ return [
         'mass' => 'Mass of an earlier casting',
         'mesh' => 'Mesh file',
     ],
+    'mesh_of' => ['part' => ['The part', 'As it shall be'], 'pattern' => ['The pattern', 'Already larger by the contraction']],
     'pattern_material' => [
         'pine' => 'Pine',
         'basswood' => 'Basswood',

@@ -42,6 +42,7 @@ return [
         'key' => 'pattern.volume', 'stage' => 'pattern', 'label' => 'Volume of the pattern', 'kind' => 'quantity', 'unit' => 'mL',
         'possible' => [0.01, 1000000], 'likely' => [1, 10000], 'hint' => 'Water pushed out, or read from a mesh.',
     ],
+    ['key' => 'pattern.mesh_of', 'stage' => 'pattern', 'label' => 'The mesh is of', 'kind' => 'choice', 'choices' => 'mesh_of'],
     [
         'key' => 'pattern.held', 'stage' => 'pattern', 'label' => 'Rod or hand under water', 'kind' => 'quantity', 'unit' => 'mL',
         'possible' => [0, 100000], 'likely' => [0, 500], 'hint' => 'What held the pattern down pushed water out as well.',

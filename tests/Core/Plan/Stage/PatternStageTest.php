@@ -76,6 +76,19 @@ final class PatternStageTest extends TestCase
         self::assertEqualsWithDelta(3 * \M_PI * 25 * 10 * 1e-9, $volume(['count' => 4]) - $volume(['count' => 1]), 1e-12);
     }
 
+    public function testAMeshOfThePartIsNotShrunkAndWhatWasHeldUnderWaterHasNoPartInIt(): void
+    {
+        $volume = static fn (array $more): float => Plans::bare(
+            $more + ['metal.alloy' => 'al_si7mg', 'pattern.volume_by' => 'mesh', 'pattern.volume' => '100 mL', 'pattern.held' => '20 mL'],
+        )->figure('pattern', 'casting_volume')->value->si ?? 0.0;
+
+        self::assertEqualsWithDelta(100e-6, $volume([]), 1e-15);
+        self::assertEqualsWithDelta(100e-6, $volume(['pattern.mesh_of' => 'part']), 1e-15);
+        // Al-Si7Mg contracts 1.3 %: its pattern is larger by that each way.
+        self::assertEqualsWithDelta(100e-6 * 0.987 ** 3, $volume(['pattern.mesh_of' => 'pattern']), 1e-10);
+        self::assertEqualsWithDelta(80e-6 * 0.987 ** 3, $volume(['pattern.volume_by' => 'dunk']), 1e-9);
+    }
+
     public function testASectionThatLacksAMeasureIsNamedAndTheRestIsComputed(): void
     {
         $plan = Plans::of([

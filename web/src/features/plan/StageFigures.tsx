@@ -1,7 +1,7 @@
 import type { Figure, PlanStage } from '../../shared/api';
 import { OpenWorking } from '../../shared/ui/OpenWorking';
 import { StandingMark } from '../../shared/ui/StandingMark';
-import { grouped } from './model';
+import { grouped, warnings } from './model';
 
 interface Props {
   stages: readonly PlanStage[];
@@ -17,6 +17,16 @@ export function StageFigures({ stages, chosen, onChoose, onTake, onGo }: Props) 
   const figures = grouped(stages);
   return (
     <div>
+      {warnings(stages).map((risk) => (
+        <p
+          key={`${risk.code}-${risk.subject}-${risk.words}`}
+          className="flex items-baseline gap-2 py-1.5 font-semibold"
+          data-risk={risk.code}
+        >
+          <StandingMark standing={risk.standing} />
+          <span>{risk.words}</span>
+        </p>
+      ))}
       {figures.length > 0 && (
         <ul className="border-t-[3px] border-double border-ink">
           {figures.map((figure) => (

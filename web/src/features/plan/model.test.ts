@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { CastingSection, Field, PlanStage } from '../../shared/api';
-import { attemptNotYet, computed, fieldsFor, grouped, measureText, newSection, withoutSection } from './model';
+import type { PlanStage, CastingSection, Field, PlanStage } from '../../shared/api';
+import { attemptNotYet, computed, fieldsFor, grouped, measureText, newSection, withoutSection, warnings } from './model';
 
 describe('the plan', () => {
   it('computes with what stands there, as it is stored or as it is typed, and leaves blanks out', () => {
@@ -72,5 +72,20 @@ describe('the stages', () => {
       ],
     } as unknown as PlanStage;
     expect(grouped([stage]).map((one) => one.subject || one.code)).toEqual(['at_mould', 'rim', 'foot', 'boss']);
+  });
+});
+
+describe('warnings', () => {
+  it('are the risks that no figure says, the worst first', () => {
+    const risk = (code: string, standing: 'bad' | 'risky', subject = '') => ({ code, words: code, subject, standing });
+    const stage = {
+      stage: 'mould',
+      title: 'Mould',
+      figures: [{ code: 'cope_weights', subject: '' }],
+      missing: [],
+      assumptions: [],
+      risks: [risk('flask_small', 'risky'), risk('cope_weights', 'bad'), risk('metal_limit', 'bad')],
+    } as unknown as PlanStage;
+    expect(warnings([stage]).map((one) => one.code)).toEqual(['metal_limit', 'flask_small']);
   });
 });

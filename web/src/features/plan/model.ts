@@ -160,8 +160,17 @@ export function grouped(stages: readonly PlanStage[]): Figure[] {
   });
 }
 
+/** What is warned of without a figure that says it; the worst first. */
+export function warnings(stages: readonly PlanStage[]): PlanStage['risks'] {
+  return stages
+    .flatMap((stage) =>
+      stage.risks.filter((risk) => !stage.figures.some((figure) => figure.code === risk.code && figure.subject === risk.subject)),
+    )
+    .sort((a, b) => (ORDER[a.standing] ?? 3) - (ORDER[b.standing] ?? 3));
+}
+
 /** How many risks a tab holds, and whether one of them is bad. */
 export function standingOf(stages: readonly PlanStage[]): 'bad' | 'risky' | null {
-  const standings = stages.flatMap((stage) => stage.risks.map((risk) => (risk as { standing?: string }).standing));
+  const standings = stages.flatMap((stage) => stage.risks.map((risk) => risk.standing));
   return standings.includes('bad') ? 'bad' : standings.includes('risky') ? 'risky' : null;
 }

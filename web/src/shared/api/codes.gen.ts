@@ -8,6 +8,7 @@ export const FIELD_KEYS = [
   'casting.count',
   'pattern.volume_by',
   'pattern.volume',
+  'pattern.mesh_of',
   'pattern.held',
   'pattern.area',
   'pattern.mass',
@@ -263,7 +264,7 @@ export const PLAN_STEPS = [
 ] as const;
 
 /** Where the volume comes from when it is not described in sections: way → fields. */
-export const VOLUME_WAYS: Record<string, readonly FieldKey[]> = {"dunk":["pattern.volume","pattern.held","pattern.allowance"],"weight":["pattern.mass","pattern.material","pattern.density","pattern.allowance"],"mass":["casting.mass"],"mesh":["pattern.volume","pattern.allowance"]};
+export const VOLUME_WAYS: Record<string, readonly FieldKey[]> = {"dunk":["pattern.volume","pattern.held","pattern.allowance"],"weight":["pattern.mass","pattern.material","pattern.density","pattern.allowance"],"mass":["casting.mass"],"mesh":["pattern.volume","pattern.mesh_of","pattern.allowance"]};
 
 /** The bodies a casting is described with, and the measurements of each. */
 export const SHAPES = {
