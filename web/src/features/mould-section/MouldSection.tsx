@@ -104,7 +104,7 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
               />
             ))}
           {lettered.map((letter) => (
-            <LetterMark key={letter.letter} letter={letter} />
+            <LetterMark key={letter.letter} letter={bare ? { ...letter, letter: '' } : letter} small={bare} />
           ))}
           {(isNarrow(drawing) ? [] : leaders(section, drawing, !bare)).map((leader) => (
             <LeaderLine key={leader.key} leader={leader} />
@@ -210,11 +210,11 @@ function Vents({ section, drawing }: { section: Section; drawing: Frame }) {
     });
 }
 
-/** A risk on a narrow drawing: its letter in a triangle, or for a bad one in a filled square on its corner. */
-function LetterMark({ letter: { letter, standing, title, at } }: { letter: Letter }) {
+/** A risk on a narrow drawing: its letter, where there are words to it, in a triangle, or for a bad one in a filled square on its corner. */
+function LetterMark({ letter: { letter, standing, title, at }, small = false }: { letter: Letter; small?: boolean }) {
   const bad = standing === 'bad';
   return (
-    <g transform={`translate(${at[0].toFixed(1)} ${at[1].toFixed(1)})`}>
+    <g transform={`translate(${at[0].toFixed(1)} ${at[1].toFixed(1)}) scale(${small ? 0.6 : 1})`}>
       {title && <title>{title}</title>}
       <path
         d={bad ? 'M0 -12L12 0L0 12L-12 0Z' : 'M0 -12L12 9H-12Z'}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { PlanStage, CastingSection, Field, PlanStage } from '../../shared/api';
+import type { CastingSection, Field, PlanStage } from '../../shared/api';
 import { attemptNotYet, computed, fieldsFor, grouped, measureText, newSection, withoutSection, warnings } from './model';
 
 describe('the plan', () => {
