@@ -210,7 +210,7 @@ function Vents({ section, drawing }: { section: Section; drawing: Frame }) {
     });
 }
 
-/** A risk on a narrow drawing: its letter, where there are words to it, in a triangle, or for a bad one in a filled square on its corner. */
+/** A risk on a narrow drawing, with its letter where there are words to it: a triangle, or for a bad one a filled square on its corner. */
 function LetterMark({ letter: { letter, standing, title, at }, small = false }: { letter: Letter; small?: boolean }) {
   const bad = standing === 'bad';
   return (
