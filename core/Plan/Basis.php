@@ -12,6 +12,7 @@ use MoltenNotes\Core\Experience\Experience;
 use MoltenNotes\Core\Geometry\CastingGeometry;
 use MoltenNotes\Core\Geometry\PlacedSection;
 use MoltenNotes\Core\Geometry\Placement;
+use MoltenNotes\Core\Geometry\Section;
 use MoltenNotes\Core\Geometry\SectionGeometry;
 use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Geometry\Solids;
@@ -172,6 +173,16 @@ final readonly class Basis
         $onSections = array_sum(array_map(static fn ($section): int => $section->gates, $this->sections?->all() ?? []));
 
         return max(1, $this->values->count('gating.gates') ?? ($onSections > 0 ? $onSections : 1));
+    }
+
+    /** Whether metal is poured into risers: told, or where nothing is told marked on a section or measured. */
+    public function hasRisers(): bool
+    {
+        $told = $this->values->choice('feeding.riser');
+        $marked = array_filter($this->sections?->all() ?? [], static fn (Section $section): bool => $section->riser);
+
+        return in_array($told, ['open', 'blind'], true)
+            || (null === $told && ([] !== $marked || $this->values->has('feeding.riser_diameter')));
     }
 
     /** Code of the kind of fill; at the parting when not told. */

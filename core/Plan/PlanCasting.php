@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Plan;
 
-use MoltenNotes\Core\Geometry\Section;
 use MoltenNotes\Core\Plan\Stage\CoolingStage;
 use MoltenNotes\Core\Plan\Stage\FeedStage;
 use MoltenNotes\Core\Plan\Stage\FillStage;
@@ -35,6 +34,7 @@ final class PlanCasting
 
         $feeding = FeedStage::compute($basis, $arrival, $gating->sizes);
         $mould = MouldStage::compute($basis, $volume, $gating->sizes);
+        $sprue = $gating->sizes['sprue_top'] ?? ($basis->si('gating.sprue_top') ?? $basis->si('gating.sprue'));
 
         return new CastingPlan(
             [
@@ -43,29 +43,26 @@ final class PlanCasting
                     $basis,
                     $pattern->volume,
                     $gating->sizes,
-                    self::hasRisers($basis) ? $feeding->risers : [],
+                    $feeding->risers,
                 ),
                 'gating' => $gating->result,
                 'filling' => $filled,
                 'feeding' => $feeding->result,
                 'venting' => VentStage::compute($basis, $gating->chokeArea, $gating->fillTime, $arrival),
                 'mould' => $mould,
-                'cooling' => CoolingStage::compute($basis, $arrival, $feeding, $volume, $mould->figure('sand')?->value),
+                'cooling' => CoolingStage::compute(
+                    $basis,
+                    $arrival,
+                    $feeding,
+                    $sprue,
+                    $volume,
+                    $mould->figure('sand')?->value,
+                ),
             ],
             new Assembly(Levels::of($basis), self::gating($basis, $gating->sizes), $feeding->risers, $feeding->moduli),
             $basis->solid(),
-            self::hasRisers($basis),
+            $basis->hasRisers(),
         );
-    }
-
-    /** Whether metal is poured into risers: told, or marked on a section. */
-    private static function hasRisers(Basis $basis): bool
-    {
-        $told = $basis->values->choice('feeding.riser');
-        $marked = array_filter($basis->sections?->all() ?? [], static fn (Section $section): bool => $section->riser);
-
-        return in_array($told, ['open', 'blind'], true)
-            || (null === $told && ([] !== $marked || $basis->values->has('feeding.riser_diameter')));
     }
 
     /**

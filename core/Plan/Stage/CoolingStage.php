@@ -58,6 +58,7 @@ final class CoolingStage
 
     /**
      * @param Estimate|null $arrival temperature of the metal at the mould
+     * @param float|null $sprue its bore at the top, m, as cut or sized
      * @param float|null $castingVolume m³ of one casting
      * @param Estimate|null $sand in the flask, kg
      */
@@ -65,6 +66,7 @@ final class CoolingStage
         Basis $basis,
         ?Estimate $arrival,
         FeedResult $feeding,
+        ?float $sprue,
         ?float $castingVolume,
         ?Estimate $sand,
     ): StageResult {
@@ -79,7 +81,7 @@ final class CoolingStage
 
             return $sheet->result();
         }
-        [$modulus, $slowest] = self::slowest($basis, $feeding);
+        [$modulus, $slowest] = self::slowest($basis, $feeding, $sprue);
         if ($basis->freezesNothing() || null === $modulus) {
             $sheet->lacks(
                 'cooling',
@@ -108,11 +110,11 @@ final class CoolingStage
     }
 
     /**
-     * The part that is solid last: the heaviest section, or a riser on it.
+     * The part that is solid last: the heaviest section, a riser on it, or the sprue.
      *
      * @return array{float|null, string} modulus in metres and what it is
      */
-    private static function slowest(Basis $basis, FeedResult $feeding): array
+    private static function slowest(Basis $basis, FeedResult $feeding, ?float $sprue): array
     {
         $most = null;
         $what = '';
@@ -125,13 +127,15 @@ final class CoolingStage
         if (null === $most && null !== $heaviest) {
             [$most, $what] = [$heaviest / 4, 'heaviest part'];
         }
-        if (null !== $most && in_array($basis->values->choice('feeding.riser'), ['open', 'blind'], true)) {
-            foreach ($feeding->risers as $riser) {
-                $of = Riser::modulusOf(Length::fromSi($riser->diameter->metres), Length::fromSi($riser->height->metres))->si();
-                if ($of > $most) {
-                    [$most, $what] = [$of, 'riser'];
-                }
+        foreach (null === $most ? [] : $feeding->risers as $riser) {
+            $of = Riser::modulusOf(Length::fromSi($riser->diameter->metres), Length::fromSi($riser->height->metres))->si();
+            if ($of > $most) {
+                [$most, $what] = [$of, 'riser'];
             }
+        }
+        // A long round: a fourth of its bore.
+        if (null !== $most && null !== $sprue && $sprue / 4 > $most) {
+            [$most, $what] = [$sprue / 4, 'sprue'];
         }
 
         return [$most, $what];

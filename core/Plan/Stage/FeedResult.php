@@ -11,7 +11,7 @@ use MoltenNotes\Core\Working\StageResult;
 final readonly class FeedResult
 {
     /**
-     * @param list<RiserSeat> $risers
+     * @param list<RiserSeat> $risers that metal is poured into, of one casting
      * @param array<string, float> $moduli section id → metres
      */
     public function __construct(public StageResult $result, public array $risers, public array $moduli)

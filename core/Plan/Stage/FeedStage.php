@@ -195,7 +195,7 @@ final class FeedStage
      */
     private static function risers(Basis $basis, StageResult $result, array $moduli): array
     {
-        if (!in_array($basis->values->choice('feeding.riser'), ['open', 'blind'], true)) {
+        if (!$basis->hasRisers()) {
             return [];
         }
         $seats = self::seats($basis, $moduli);

@@ -23,6 +23,16 @@ final class CoolingStageTest extends TestCase
             'feeding.riser' => 'open', 'feeding.riser_diameter' => '90 mm', 'feeding.riser_height' => '90 mm',
         ]);
 
+        $marked = self::plan([
+            'casting.sections' => [Solids::plate('plate', 200, 100, 8), ['riser' => true] + self::boss(60)],
+            'feeding.riser_diameter' => '90 mm',
+        ]);
+        $sprue = self::plan([
+            'casting.sections' => [Solids::plate('plate', 200, 100, 8)], 'gating.sprue' => '40 mm', 'gating.sprue_height' => '120 mm',
+        ]);
+        self::assertStringContainsString('riser', $marked->figure('cooling', 'solid_through')->note ?? '', 'marked on its section');
+        self::assertStringContainsString('sprue', $sprue->figure('cooling', 'solid_through')->note ?? '');
+        self::assertGreaterThan(self::si($plate, 'solid_through'), self::si($sprue, 'solid_through'));
         self::assertGreaterThan(3 * self::si($plate, 'solid_through'), self::si($block, 'solid_through'));
         self::assertGreaterThan(self::si($block, 'solid_through'), self::si($fed, 'solid_through'));
         self::assertStringContainsString('riser', $fed->figure('cooling', 'solid_through')->note ?? '');
