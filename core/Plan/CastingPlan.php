@@ -116,7 +116,9 @@ final readonly class CastingPlan
         foreach (['bad', 'risky'] as $standing) {
             foreach ($result->risks as $risk) {
                 if ($risk['standing'] === $standing) {
-                    return ['words' => $risk['words'], 'standing' => $standing];
+                    $helps = 'fill_ratio' === $risk['code'] ? $this->figure($stage, 'lever', $risk['subject']) : null;
+
+                    return ['words' => trim($risk['words'].' '.($helps->note ?? '')), 'standing' => $standing];
                 }
             }
         }

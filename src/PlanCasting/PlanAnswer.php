@@ -13,6 +13,7 @@ final readonly class PlanAnswer extends Answer
     /**
      * @param list<array<string, mixed>> $stages
      * @param list<array<string, string>> $risks
+     * @param list<array{stage: string, title: string, words: string, standing: string}> $answers a sentence for each stage
      * @param array<string, mixed>|null $solid what the body of the casting says; null where its sections do not tell one
      * @param array<string, mixed>|null $above the casting seen from above; null where no section is measured
      * @param array<string, mixed> $section
@@ -25,6 +26,7 @@ final readonly class PlanAnswer extends Answer
         public int $version,
         public array $stages,
         public array $risks,
+        public array $answers,
         public ?array $solid,
         public ?array $above,
         public array $section,

@@ -46,6 +46,7 @@ final readonly class PlanView
             version: CastingPlan::VERSION,
             stages: $plan->stages($basis->format),
             risks: $plan->risks(),
+            answers: $plan->answers($basis->format),
             solid: $plan->solid?->toArray($plan->hasRisers),
             above: FromAbove::of($basis, $plan->hasRisers)?->toArray(),
             section: self::section($basis, $plan, $planned),

@@ -20,7 +20,7 @@ final class AnswersTest extends TestCase
     private const OF_THE_CORE = [
         'AttemptDocument', 'Caution', 'CautionRule', 'CheckMove', 'Contribution', 'FieldProblem', 'Figure', 'FromAbove',
         'NextCheck', 'PlanRisk', 'PlanStage', 'RankedCause', 'Section', 'SectionBounds', 'SectionDimension', 'SectionPart',
-        'StageRisk', 'Solid', 'UnexplainedSign', 'Unreadable', 'Working', 'WorkingInput',
+        'StageAnswer', 'StageRisk', 'Solid', 'UnexplainedSign', 'Unreadable', 'Working', 'WorkingInput',
     ];
 
     public function testEveryAnswerSaysWhatIsDocumented(): void

@@ -157,8 +157,12 @@ final class FillStage
             $spread,
         )->widenedBy($this->basis->calibration->pours > 0 ? 0.0 : self::RULE_SPREAD);
         [$standing, $note] = match (true) {
-            $ratio->si < 1 => ['bad', ucfirst($way['label']).': a misrun is to be expected.'],
-            $ratio->si < self::COMFORTABLE => ['risky', ucfirst($way['label']).': it may stop short.'],
+            $ratio->si < 1 => [
+                'bad',
+                ucfirst($way['label']).': the metal stops after about '.$this->basis->shown($ratio->si * $way['path'], Dimension::Length)
+                    .' of '.$this->basis->shown($way['path'], Dimension::Length).'.',
+            ],
+            $ratio->si < self::COMFORTABLE => ['risky', ucfirst($way['label']).': it may stop short of its last places.'],
             default => ['good', ''],
         };
         $this->sheet->add(

@@ -173,6 +173,7 @@ function Planner({ attempt }: { attempt: Attempt }) {
               {plan.data ? (
                 <StageFigures
                   stages={plan.data.stages.filter((stage) => (known.stages as readonly string[]).includes(stage.stage))}
+                  answers={plan.data.answers.filter((answer) => (known.stages as readonly string[]).includes(answer.stage))}
                   chosen={chosen}
                   onChoose={setChosen}
                   onGo={go}

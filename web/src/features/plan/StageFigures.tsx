@@ -1,10 +1,12 @@
-import type { Figure, PlanStage } from '../../shared/api';
+import type { Figure, Plan, PlanStage } from '../../shared/api';
 import { OpenWorking } from '../../shared/ui/OpenWorking';
 import { StandingMark } from '../../shared/ui/StandingMark';
 import { grouped, warnings } from './model';
 
 interface Props {
   stages: readonly PlanStage[];
+  /** Each of them in a sentence. */
+  answers: Plan['answers'];
   chosen: string | null;
   onChoose: (subject: string) => void;
   /** A figure that is a size can be taken over into its field. */
@@ -13,11 +15,20 @@ interface Props {
 }
 
 /** The numbers of a stage: what they are, what to think of them, and the working behind each. */
-export function StageFigures({ stages, chosen, onChoose, onTake, onGo }: Props) {
+export function StageFigures({ stages, answers, chosen, onChoose, onTake, onGo }: Props) {
   const figures = grouped(stages);
   return (
     <div>
-      {warnings(stages).map((risk) => (
+      {answers.map((answer) => (
+        <p key={answer.stage} className="flex items-baseline gap-2 pb-2 text-lg font-semibold" data-answer={answer.stage}>
+          <StandingMark standing={answer.standing} />
+          <span>{answer.words}</span>
+        </p>
+      ))}
+      {warnings(
+        stages,
+        answers.map((answer) => answer.words),
+      ).map((risk) => (
         <p
           key={`${risk.code}-${risk.subject}-${risk.words}`}
           className="flex items-baseline gap-2 py-1.5 font-semibold"

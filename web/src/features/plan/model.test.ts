@@ -86,6 +86,7 @@ describe('warnings', () => {
       assumptions: [],
       risks: [risk('flask_small', 'risky'), risk('cope_weights', 'bad'), risk('metal_limit', 'bad')],
     } as unknown as PlanStage;
-    expect(warnings([stage]).map((one) => one.code)).toEqual(['metal_limit', 'flask_small']);
+    expect(warnings([stage], []).map((one) => one.code)).toEqual(['metal_limit', 'flask_small']);
+    expect(warnings([stage], ['metal_limit']).map((one) => one.code)).toEqual(['flask_small']);
   });
 });

@@ -160,11 +160,15 @@ export function grouped(stages: readonly PlanStage[]): Figure[] {
   });
 }
 
-/** What is warned of without a figure that says it; the worst first. */
-export function warnings(stages: readonly PlanStage[]): PlanStage['risks'] {
+/** What is warned of and said neither by a figure nor already; the worst first. */
+export function warnings(stages: readonly PlanStage[], said: readonly string[]): PlanStage['risks'] {
   return stages
     .flatMap((stage) =>
-      stage.risks.filter((risk) => !stage.figures.some((figure) => figure.code === risk.code && figure.subject === risk.subject)),
+      stage.risks.filter(
+        (risk) =>
+          !said.some((words) => words.startsWith(risk.words)) &&
+          !stage.figures.some((figure) => figure.code === risk.code && figure.subject === risk.subject),
+      ),
     )
     .sort((a, b) => (ORDER[a.standing] ?? 3) - (ORDER[b.standing] ?? 3));
 }
