@@ -9,6 +9,7 @@ use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Geometry\SolidReader;
 use MoltenNotes\Core\Geometry\Solids;
 use Symfony\Contracts\Cache\CacheInterface;
+use Symfony\Contracts\Cache\ItemInterface;
 
 /**
  * Keeps what was read of a casting's body under the print of its sections: typing a temperature reads no body again. The cache belongs to
@@ -16,6 +17,9 @@ use Symfony\Contracts\Cache\CacheInterface;
  */
 final readonly class CachedSolids implements Solids
 {
+    /** A casting that nobody has planned for a month is read again when somebody does. bin/start clears away what is older. */
+    private const KEPT_S = 30 * 86_400;
+
     public function __construct(private CacheInterface $cache)
     {
     }
@@ -25,7 +29,11 @@ final readonly class CachedSolids implements Solids
         /** @var CastingGeometry|null */
         return $this->cache->get(
             'solid.'.$sections->fingerprint(),
-            static fn (): ?CastingGeometry => SolidReader::read($sections, $measured),
+            static function (ItemInterface $item) use ($sections, $measured): ?CastingGeometry {
+                $item->expiresAfter(self::KEPT_S);
+
+                return SolidReader::read($sections, $measured);
+            },
         );
     }
 }
