@@ -30,6 +30,25 @@ final readonly class Section
     ) {
     }
 
+    /** The same with another number of gates, 1 or more. */
+    public function withGates(int $gates): self
+    {
+        return new self(
+            $this->id,
+            $this->label,
+            $this->shape,
+            $this->measurements,
+            $this->joins,
+            $this->sits,
+            $this->count,
+            $this->upright,
+            $gates,
+            $this->riser,
+            $this->vent,
+            $this->chill,
+        );
+    }
+
     /** Metres, square or cubic metres; null where it was not given. */
     public function si(string $measurement): ?float
     {

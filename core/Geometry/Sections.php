@@ -85,6 +85,22 @@ final readonly class Sections
         return array_map(static fn (Section $section): string => $section->id, [] === $gated ? array_slice($this->sections, 0, 1) : $gated);
     }
 
+    /** With so many gates in the one section that has any; as they are where several have, or none is told. */
+    public function withGates(?int $gates): self
+    {
+        $gated = $this->gated();
+        if (null === $gates || $gates < 1 || 1 !== count($gated)) {
+            return $this;
+        }
+
+        return new self(
+            array_map(
+                static fn (Section $section): Section => $section->id === $gated[0] ? $section->withGates($gates) : $section,
+                $this->sections,
+            ),
+        );
+    }
+
     /** The same for sections whose body is the same, whatever they are called. */
     public function fingerprint(): string
     {

@@ -66,7 +66,8 @@ final readonly class Basis
             $this->si('shell.wall'),
             'sand' === $values->choice('shell.backing'),
         );
-        $this->sections = $values->sections();
+        // A number of gates that is told goes into the one section that has them, wherever one does.
+        $this->sections = $values->sections()?->withGates($values->count('gating.gates'));
         $bodies = [];
         foreach ($this->sections?->all() ?? [] as $section) {
             $body = SectionGeometry::of($section);

@@ -56,6 +56,27 @@ final class FromAboveTest extends TestCase
         self::assertSame('hot', array_column($view->marks, 'kind', 'words')['Thick place: liquid last, no riser'] ?? '');
     }
 
+    public function testAToldNumberOfGatesGoesIntoTheOneSectionThatHasThem(): void
+    {
+        $gates = static function (array $sections, ?int $told): array {
+            $planned = ['casting.sections' => $sections] + (null === $told ? [] : ['gating.gates' => $told]);
+            $basis = Basis::of(Records::read(['planned' => $planned]), new QuantityFormatter(UnitPreferences::metric()));
+            $marks = FromAbove::of($basis, false)->marks ?? [];
+
+            return [
+                count(array_filter($marks, static fn (array $mark): bool => 'gate' === $mark['kind'])),
+                round(1000 * ($basis->solid()->way ?? 0.0)),
+            ];
+        };
+        $ring = [Solids::ring('ring', 120, 10, 8, ['gates' => 1])];
+        $two = [Solids::plate('a', 80, 30, 8, ['gates' => 1]), Solids::plate('b', 40, 20, 8, ['gates' => 1, 'joins' => 'a'])];
+
+        self::assertSame(1, $gates($ring, null)[0]);
+        self::assertSame(3, $gates($ring, 3)[0]);
+        self::assertLessThan(0.5 * $gates($ring, null)[1], $gates($ring, 3)[1], 'the way is shared');
+        self::assertSame(2, $gates($two, 5)[0], 'several sections have gates: each as it says');
+    }
+
     public function testNothingIsDrawnOfWhatIsNotMeasured(): void
     {
         self::assertNull(FromAbove::of(self::basis([['id' => 'a', 'shape' => 'plate', 'length' => '20 mm']]), false));
