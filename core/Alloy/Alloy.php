@@ -48,6 +48,12 @@ final readonly class Alloy
         return $temperature->minus($this->liquidus);
     }
 
+    /** J/kg given up by freezing, and by the superheat before it, which is 0 where there is none. Source: definition. */
+    public function heatToFreeze(Temperature $metal): SpecificEnergy
+    {
+        return SpecificEnergy::fromSi($this->latentHeat->si() + $this->heatLiquid->si() * max(0.0, $this->superheatAt($metal)->si()));
+    }
+
     /** Liquidus less solidus, K, 0 for a pure metal. Source: derived from the table of alloys. */
     public function freezingRange(): TemperatureDifference
     {

@@ -75,8 +75,7 @@ final class InTheMould
     /** J/kg that a casting gives up from the pour down to the mould's temperature. */
     private static function heat(Alloy $alloy, Temperature $metal, Temperature $mouldTemperature): float
     {
-        return $alloy->latentHeat->si()
-            + $alloy->heatLiquid->si() * max(0.0, $alloy->superheatAt($metal)->si())
+        return $alloy->heatToFreeze($metal)->si()
             + $alloy->heatSolid->si() * max(0.0, $alloy->liquidus->kelvin() - $mouldTemperature->kelvin());
     }
 }

@@ -6,7 +6,6 @@ namespace MoltenNotes\Core\Drawing;
 
 use MoltenNotes\Core\Geometry\HotSpot;
 use MoltenNotes\Core\Geometry\PlacedSection;
-use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Plan\Basis;
 
 /**
@@ -32,7 +31,7 @@ final readonly class FromAbove
     /** Null where no section is placed. */
     public static function of(Basis $basis, bool $risers): ?self
     {
-        $bodies = $basis->placed();
+        $bodies = $basis->placed;
         if ([] === $bodies) {
             return null;
         }
@@ -47,13 +46,12 @@ final readonly class FromAbove
                 'front' => min($bounds['front'], 1000 * ($one->y - $y)),
                 'back' => max($bounds['back'], 1000 * ($one->y + $y)),
             ];
-            $hollow = $one->isRound() && Shape::Sphere !== $one->section->shape ? $one->body->across / 2 - $one->radial() : 0.0;
             $parts[] = [
                 'id' => "above-{$one->section->id}-{$index}",
                 'label' => $one->section->label,
                 'subject' => $one->section->id,
                 'outline' => $one->isRound() ? self::circle($one, $one->body->across / 2) : self::corners($one),
-                'hole' => $hollow > 1e-6 ? self::circle($one, $hollow) : [],
+                'hole' => $one->bore() > 1e-6 ? self::circle($one, $one->bore()) : [],
                 'top' => round(1000 * $one->top(), 3),
                 'cut' => abs(1000 * $one->y - $plane) < 1000 * $y,
             ];
@@ -109,7 +107,7 @@ final readonly class FromAbove
     /** @return list<array{kind: 'high'|'last'|'hot', words: string, at: array{float, float}}> */
     private static function said(Basis $basis, bool $risers): array
     {
-        $solid = $basis->solid();
+        $solid = $basis->solid;
         if (null === $solid) {
             return [];
         }

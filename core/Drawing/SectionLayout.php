@@ -30,7 +30,7 @@ final readonly class SectionLayout
     /** Cuts every section where it stands; millimetres. Derived. */
     public static function of(Basis $basis): self
     {
-        $bodies = $basis->placed();
+        $bodies = $basis->placed;
         $plane = [] === $bodies ? 0.0 : $bodies[0]->y;
         $left = [] === $bodies ? 0.0 : min(array_map(static fn (PlacedSection $one): float => $one->x - $one->reach()[0], $bodies));
         $right = $top = 0.001;
@@ -101,7 +101,7 @@ final readonly class SectionLayout
         }
         if ($shape->isRound() && !$one->section->upright) {
             $outer = self::chord($one->body->across / 2, $aside) * 1000;
-            $inner = self::chord(max(0.0, $one->body->across / 2 - $one->radial()), $aside) * 1000;
+            $inner = self::chord($one->bore(), $aside) * 1000;
             if ($outer <= 0.0) {
                 return [];
             }

@@ -7,6 +7,7 @@ namespace MoltenNotes\Core\Feeding;
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Quantity\Length;
+use MoltenNotes\Core\Quantity\Radiation;
 use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Quantity\Time;
 
@@ -24,10 +25,9 @@ use MoltenNotes\Core\Quantity\Time;
  */
 final class FreezingTime
 {
-    /** Of a fired shell, 0…1; of still air, W/m²K: both common practice. W/m²K⁴: CODATA, published. */
+    /** Of a fired shell, 0…1; of still air, W/m²K: both common practice. */
     private const EMISSIVITY = 0.85;
     private const STILL_AIR = 10.0;
-    private const STEFAN_BOLTZMANN = 5.670374419e-8;
 
     /** Seconds until solid by the plain rule; the mould is taken as at least 1 K colder than the liquidus. */
     public static function chvorinov(
@@ -57,8 +57,7 @@ final class FreezingTime
     /** J/m³ given up by freezing, and by the superheat before it. */
     private static function liquidHeat(Alloy $alloy, Temperature $metal): float
     {
-        return $alloy->densityLiquid->si() *
-            ($alloy->latentHeat->si() + $alloy->heatLiquid->si() * max(0.0, $alloy->superheatAt($metal)->si()));
+        return $alloy->densityLiquid->si() * $alloy->heatToFreeze($metal)->si();
     }
 
     /**
@@ -76,7 +75,7 @@ final class FreezingTime
         [$cold, $hot] = [$air, $inside];
         for ($i = 0; $i < 60; ++$i) {
             $outside = ($cold + $hot) / 2;
-            $off = self::EMISSIVITY * self::STEFAN_BOLTZMANN * ($outside ** 4 - $air ** 4) + self::STILL_AIR * ($outside - $air);
+            $off = self::EMISSIVITY * Radiation::STEFAN_BOLTZMANN * ($outside ** 4 - $air ** 4) + self::STILL_AIR * ($outside - $air);
             if (($conductivity / $wall) * ($inside - $outside) > $off) {
                 $cold = $outside;
             } else {

@@ -22,7 +22,6 @@ final readonly class CastingGeometry
      * @param float $way of the metal to that place
      * @param list<list<float>> $meets places where fronts of metal meet, x, y, z
      * @param float $sandwiched m² of upper side that other metal stands over: it lifts a core or an undercut
-     * @param int $cells that it was read by
      * @param float $acrossWall cells across the thinnest wall
      */
     public function __construct(
@@ -37,7 +36,6 @@ final readonly class CastingGeometry
         public float $way,
         public array $meets,
         public float $sandwiched,
-        public int $cells,
         public float $acrossWall,
     ) {
     }

@@ -22,7 +22,6 @@ final readonly class Cells
      * @param list<float> $dx width of each
      * @param list<float> $dy
      * @param list<float> $dz
-     * @param int $shared cells that more than one part holds
      * @param array<int, array<int, float>> $overlap part → part → volume that both hold, m³
      */
     private function __construct(
@@ -36,7 +35,6 @@ final readonly class Cells
         public array $dx,
         public array $dy,
         public array $dz,
-        public int $shared,
         public array $overlap,
     ) {
     }
@@ -54,7 +52,6 @@ final readonly class Cells
         [$z, $dz] = self::middles($grid->z);
         [$nx, $ny, $nz] = [count($x), count($y), count($z)];
         $part = array_fill(0, $nx * $ny * $nz, 0);
-        $shared = 0;
         $overlap = [];
         $looked = 0;
         foreach ($bodies as $body) {
@@ -78,7 +75,6 @@ final readonly class Cells
                         if (0 === $there) {
                             $part[$row + $i] = $number;
                         } else {
-                            ++$shared;
                             $overlap[$there][$number] = ($overlap[$there][$number] ?? 0.0) + $dx[$i] * $dy[$j] * $dz[$k];
                         }
                     }
@@ -86,23 +82,13 @@ final readonly class Cells
             }
         }
 
-        return new self($part, $nx, $ny, $nz, $x, $y, $z, $dx, $dy, $dz, $shared, $overlap);
-    }
-
-    /** Of one cell, m³. */
-    public function volume(int $cell): float
-    {
-        $i = $cell % $this->nx;
-        $row = intdiv($cell, $this->nx);
-
-        return $this->dx[$i] * $this->dy[$row % $this->ny] * $this->dz[intdiv($row, $this->ny)];
+        return new self($part, $nx, $ny, $nz, $x, $y, $z, $dx, $dy, $dz, $overlap);
     }
 
     /** The middle one of the three edges of a cell, m: how fine a wall is cut, whatever its length is. */
     public function edge(int $cell): float
     {
-        $row = intdiv($cell, $this->nx);
-        $edges = [$this->dx[$cell % $this->nx], $this->dy[$row % $this->ny], $this->dz[intdiv($row, $this->ny)]];
+        $edges = $this->edges($cell);
         sort($edges);
 
         return $edges[1];
@@ -111,26 +97,38 @@ final readonly class Cells
     /** From the middle of a cell to its corner, m. */
     public function toCorner(int $cell): float
     {
-        $row = intdiv($cell, $this->nx);
+        [$dx, $dy, $dz] = $this->edges($cell);
 
-        return sqrt($this->dx[$cell % $this->nx] ** 2 + $this->dy[$row % $this->ny] ** 2 + $this->dz[intdiv($row, $this->ny)] ** 2) / 2;
+        return sqrt($dx ** 2 + $dy ** 2 + $dz ** 2) / 2;
     }
 
-    /** @return list<int> what to add to the number of a cell for those that touch it by face, edge or corner */
+    /**
+     * Those that touch a cell by face, edge or corner: what to add to its number, and the steps along x, y and z.
+     *
+     * @return list<array{int, int<-1, 1>, int<-1, 1>, int<-1, 1>}>
+     */
     public function around(): array
     {
         $around = [];
-        for ($c = -1; $c <= 1; ++$c) {
-            for ($b = -1; $b <= 1; ++$b) {
-                for ($a = -1; $a <= 1; ++$a) {
+        foreach ([-1, 0, 1] as $c) {
+            foreach ([-1, 0, 1] as $b) {
+                foreach ([-1, 0, 1] as $a) {
                     if (0 !== $a || 0 !== $b || 0 !== $c) {
-                        $around[] = $a + $this->nx * ($b + $this->ny * $c);
+                        $around[] = [$a + $this->nx * ($b + $this->ny * $c), $a, $b, $c];
                     }
                 }
             }
         }
 
         return $around;
+    }
+
+    /** @return array{float, float, float} along x, y and z, m */
+    private function edges(int $cell): array
+    {
+        $row = intdiv($cell, $this->nx);
+
+        return [$this->dx[$cell % $this->nx], $this->dy[$row % $this->ny], $this->dz[intdiv($row, $this->ny)]];
     }
 
     /**

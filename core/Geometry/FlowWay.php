@@ -29,7 +29,7 @@ final readonly class FlowWay
     /** @param list<int> $gates cells at which metal comes in */
     public static function of(Cells $cells, array $gates): self
     {
-        $steps = self::steps($cells);
+        $steps = $cells->around();
         $gaps = [self::gaps($cells->x), self::gaps($cells->y), self::gaps($cells->z)];
         // Cells wait in bins by their way, each no wider than the shortest step: within a bin the order is of no matter.
         $bin = min(array_map(static fn (array $of): float => min($of[1]), $gaps));
@@ -123,22 +123,5 @@ final readonly class FlowWay
         usort($meets, static fn (int $a, int $b): int => $distance[$b] <=> $distance[$a]);
 
         return new self($distance, $farthest, $farthestOf, $meets);
-    }
-
-    /** @return list<array{int, int<-1, 1>, int<-1, 1>, int<-1, 1>}> number to add, and steps along x, y and z */
-    private static function steps(Cells $cells): array
-    {
-        $steps = [];
-        foreach ([-1, 0, 1] as $a) {
-            foreach ([-1, 0, 1] as $b) {
-                foreach ([-1, 0, 1] as $c) {
-                    if (0 !== $a || 0 !== $b || 0 !== $c) {
-                        $steps[] = [$a + $cells->nx * ($b + $cells->ny * $c), $a, $b, $c];
-                    }
-                }
-            }
-        }
-
-        return $steps;
     }
 }

@@ -9,14 +9,14 @@ final readonly class FreshSolids implements Solids
 {
     private const KEPT = 64;
 
-    public function read(Sections $sections, array $measured): ?CastingGeometry
+    public function read(Sections $sections): ?CastingGeometry
     {
         /** @var array<string, CastingGeometry|null> $read */
         static $read = [];
         $print = $sections->fingerprint();
         if (!array_key_exists($print, $read)) {
             $read = array_slice($read, 1 - self::KEPT, null, true);
-            $read[$print] = SolidReader::read($sections, $measured);
+            $read[$print] = SolidReader::read($sections);
         }
 
         return $read[$print];

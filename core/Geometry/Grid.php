@@ -85,7 +85,7 @@ final readonly class Grid
         }, $bodies);
         $bores = [];
         foreach ($bodies as $one) {
-            $bore = $one->isRound() && Shape::Sphere !== $one->section->shape ? $one->body->across / 2 - $one->radial() : 0.0;
+            $bore = $one->bore();
             if ($bore > 0.0 && $axis < 2) {
                 $bores[] = [$middle($one) - $bore, $middle($one) + $bore, $one->fineness()[$axis]];
             }

@@ -27,7 +27,7 @@ final class HotSpots
         $order = array_keys(array_filter($cells->part, static fn (int $part): bool => $part > 0));
         usort($order, static fn (int $a, int $b): int => [$distance[$b], $a] <=> [$distance[$a], $b]);
         $isFeeder = array_fill_keys($feeders, true);
-        $around = $cells->around();
+        $around = array_column($cells->around(), 0);
         /** @var array<int, int> $above cell → a cell nearer to the peak of its island */
         $above = [];
         // Peak of an island → the peaks in it that no feeder is known for yet; an island with a feeder has none.

@@ -18,7 +18,6 @@ final readonly class PartGeometry
      * @param float $bottom lowest place, m over the casting's lowest
      * @param float $top highest place, m
      * @param float $far way of the metal from the nearest gate to its farthest place, m
-     * @param list<float> $farPlace where that is, x, y, z in m
      */
     public function __construct(
         public string $id,
@@ -31,7 +30,6 @@ final readonly class PartGeometry
         public float $bottom,
         public float $top,
         public float $far,
-        public array $farPlace,
     ) {
     }
 

@@ -102,6 +102,14 @@ final readonly class PlacedSection
         return $this->section->si('width') ?? ($this->section->si('wall') ?? $this->body->across / 2);
     }
 
+    /** Radius of the hole seen from above; 0 for none. Metres. */
+    public function bore(): float
+    {
+        $isHollow = $this->isRound() && Shape::Sphere !== $this->section->shape;
+
+        return $isHollow ? max(0.0, $this->body->across / 2 - $this->radial()) : 0.0;
+    }
+
     /** Height of a wedge at this share of its length, thick end first. */
     private function wedge(float $share): float
     {

@@ -40,6 +40,20 @@ final readonly class SectionGeometry
     ) {
     }
 
+    /** @return array<string, self> section id → what it measures; only of those with all their measurements */
+    public static function all(Sections $sections): array
+    {
+        $measured = [];
+        foreach ($sections->all() as $section) {
+            $body = self::of($section);
+            if (null !== $body) {
+                $measured[$section->id] = $body;
+            }
+        }
+
+        return $measured;
+    }
+
     /** Null while measurements are missing. */
     public static function of(Section $section): ?self
     {

@@ -21,11 +21,10 @@ final class SolidReader
     /**
      * Null while a section lacks measurements, or is known by volume and area alone: then its outline cannot be told; and for a casting too
      * large for its thinnest wall to be met.
-     *
-     * @param array<string, SectionGeometry> $measured section id → what it measures
      */
-    public static function read(Sections $sections, array $measured): ?CastingGeometry
+    public static function read(Sections $sections): ?CastingGeometry
     {
+        $measured = SectionGeometry::all($sections);
         foreach ($sections->all() as $section) {
             if (!isset($measured[$section->id]) || Shape::Free === $section->shape) {
                 return null;
@@ -62,7 +61,6 @@ final class SolidReader
             way: null === $way->farthest ? 0.0 : $way->distance[$way->farthest] + $cells->toCorner($way->farthest),
             meets: array_map($cells->place(...), array_slice($way->meets, 0, self::MEETS)),
             sandwiched: $faces->sandwiched,
-            cells: count($cells->part),
             acrossWall: 3 / max(1.0, $grid->coarsened),
         );
     }
@@ -268,7 +266,6 @@ final class SolidReader
                 bottom: min(array_map(static fn (PlacedSection $body): float => $body->z, $own)),
                 top: max(array_map(static fn (PlacedSection $body): float => $body->top(), $own)),
                 far: null === $far ? 0.0 : $way->distance[$far] + $cells->toCorner($far),
-                farPlace: null === $far ? [] : $cells->place($far),
             );
         }
 

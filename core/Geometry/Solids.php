@@ -7,10 +7,6 @@ namespace MoltenNotes\Core\Geometry;
 /** Where the bodies of castings are read. Reading one takes a moment, so whoever can keeps what was read. */
 interface Solids
 {
-    /**
-     * Null as for SolidReader::read.
-     *
-     * @param array<string, SectionGeometry> $measured section id → what it measures
-     */
-    public function read(Sections $sections, array $measured): ?CastingGeometry;
+    /** Null as for SolidReader::read. */
+    public function read(Sections $sections): ?CastingGeometry;
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Melt;
 
+use MoltenNotes\Core\Quantity\Radiation;
 use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Quantity\Time;
 
@@ -18,7 +19,6 @@ use MoltenNotes\Core\Quantity\Time;
  */
 final class TemperatureLoss
 {
-    private const STEFAN_BOLTZMANN = 5.670374419e-8;
     private const MOST_ABOVE_K = 3000.0;
 
     /** Temperature when it arrives; never below that of the air. */
@@ -39,7 +39,7 @@ final class TemperatureLoss
         $steps = max(1, (int) ceil($seconds));
         $dt = ($direction * $seconds) / $steps;
         $most = $t + self::MOST_ABOVE_K;
-        $slope = static fn (float $kelvin): float => -$pot->losses(self::STEFAN_BOLTZMANN, $kelvin, $air) / $pot->heatCapacity;
+        $slope = static fn (float $kelvin): float => -$pot->losses(Radiation::STEFAN_BOLTZMANN, $kelvin, $air) / $pot->heatCapacity;
         for ($i = 0; $i < $steps && $t < $most; ++$i) {
             $k1 = $slope($t);
             $k2 = $slope($t + ($dt / 2) * $k1);

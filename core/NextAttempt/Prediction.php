@@ -27,15 +27,4 @@ final readonly class Prediction
 
         return new self($defect, $before, $after, $expected);
     }
-
-    /** @return array{defect: string, before: float, after: float, expected: string} */
-    public function toArray(): array
-    {
-        return [
-            'defect' => $this->defect,
-            'before' => round($this->before, 4),
-            'after' => round($this->after, 4),
-            'expected' => $this->expected->value,
-        ];
-    }
 }

@@ -44,8 +44,11 @@ final readonly class Basis
     /** @var list<Estimate> shares of the drawn energy that reached the metal in the caster's own heats */
     public array $efficiencies;
 
-    /** @var list<PlacedSection> where each body of a section stands */
-    private array $placed;
+    /** @var list<PlacedSection> where each body of a measured section stands */
+    public array $placed;
+
+    /** The casting's body, asked for once: seven stages and drawings read it. Null where its sections do not tell it. */
+    public ?CastingGeometry $solid;
 
     /** @var array<string, float> section id → height of its lowest point over the casting's, metres */
     private array $feet;
@@ -68,15 +71,9 @@ final readonly class Basis
         );
         // A number of gates that is told goes into the one section that has them, wherever one does.
         $this->sections = $values->sections()?->withGates($values->count('gating.gates'));
-        $bodies = [];
-        foreach ($this->sections?->all() ?? [] as $section) {
-            $body = SectionGeometry::of($section);
-            if (null !== $body) {
-                $bodies[$section->id] = $body;
-            }
-        }
-        $this->bodies = $bodies;
-        $this->placed = null === $this->sections ? [] : Placement::of($this->sections, $bodies)->bodies;
+        $this->bodies = null === $this->sections ? [] : SectionGeometry::all($this->sections);
+        $this->placed = null === $this->sections ? [] : Placement::of($this->sections, $this->bodies)->bodies;
+        $this->solid = null === $this->sections ? null : $solids->read($this->sections);
         $feet = [];
         foreach ($this->placed as $body) {
             $feet[$body->section->id] = min($feet[$body->section->id] ?? \INF, $body->z);
@@ -94,18 +91,6 @@ final readonly class Basis
     public function with(Values $values): self
     {
         return new self($values->ofItsProcess(), $this->workshop, $this->format, $this->experience, $this->solids);
-    }
-
-    /** @return list<PlacedSection> every body of a measured section where it stands */
-    public function placed(): array
-    {
-        return $this->placed;
-    }
-
-    /** The casting's body; null where its sections do not tell it. */
-    public function solid(): ?CastingGeometry
-    {
-        return null === $this->sections ? null : $this->solids->read($this->sections, $this->bodies);
     }
 
     /** @param FieldKey $field */

@@ -60,7 +60,7 @@ final class PlanCasting
                 ),
             ],
             new Assembly(Levels::of($basis), self::gating($basis, $gating->sizes), $feeding->risers, $feeding->moduli),
-            $basis->solid(),
+            $basis->solid,
             $basis->hasRisers(),
         );
     }

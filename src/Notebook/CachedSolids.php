@@ -24,15 +24,15 @@ final readonly class CachedSolids implements Solids
     {
     }
 
-    public function read(Sections $sections, array $measured): ?CastingGeometry
+    public function read(Sections $sections): ?CastingGeometry
     {
         /** @var CastingGeometry|null */
         return $this->cache->get(
             'solid.'.$sections->fingerprint(),
-            static function (ItemInterface $item) use ($sections, $measured): ?CastingGeometry {
+            static function (ItemInterface $item) use ($sections): ?CastingGeometry {
                 $item->expiresAfter(self::KEPT_S);
 
-                return SolidReader::read($sections, $measured);
+                return SolidReader::read($sections);
             },
         );
     }

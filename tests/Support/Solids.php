@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace MoltenNotes\Tests\Support;
 
 use MoltenNotes\Core\Geometry\CastingGeometry;
-use MoltenNotes\Core\Geometry\SectionGeometry;
 use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Geometry\SolidReader;
 use MoltenNotes\Core\Quantity\UnitPreferences;
@@ -27,27 +26,10 @@ final class Solids
         return $sections;
     }
 
-    /**
-     * @return array<string, SectionGeometry>
-     */
-    public static function measured(Sections $sections): array
-    {
-        $measured = [];
-        foreach ($sections->all() as $section) {
-            $body = SectionGeometry::of($section);
-            if (null !== $body) {
-                $measured[$section->id] = $body;
-            }
-        }
-
-        return $measured;
-    }
-
     /** @param list<array<string, mixed>> $raw */
     public static function read(array $raw): CastingGeometry
     {
-        $sections = self::sections($raw);
-        $read = SolidReader::read($sections, self::measured($sections));
+        $read = SolidReader::read(self::sections($raw));
         Assert::assertNotNull($read);
 
         return $read;

@@ -154,7 +154,7 @@ final class FeedStage
     /** @return array<string, float> section id → volume over cooled area, metres, chills counted */
     private static function moduli(Basis $basis): array
     {
-        $solid = $basis->solid();
+        $solid = $basis->solid;
         if (null !== $solid) {
             $moduli = [];
             foreach ($solid->parts as $id => $part) {

@@ -42,7 +42,7 @@ final class MouldStage
         if ('' !== $waits) {
             $sheet->assume($waits);
         }
-        $solid = $basis->solid();
+        $solid = $basis->solid;
         $need = self::flaskWanted($basis, $sheet, $gating, $solid);
         self::amounts($basis, $basis->mould, $sheet, $castingVolume, $need);
         if ($basis->mould->isSandMould()) {

@@ -146,7 +146,7 @@ final readonly class PatternStage
         if (0.0 === $volume) {
             return null;
         }
-        $solid = $basis->solid();
+        $solid = $basis->solid;
         $shared = null === $solid ? 0.0 : max(0.0, $volume - $solid->volume());
         if ($shared > 0.001 * $volume) {
             $inputs[] = $sheet->input('V_shared', 'Lies in two sections at once', Estimate::exact(Dimension::Volume, $shared));

@@ -103,7 +103,7 @@ final class VentStage
     private static function summits(Basis $basis): array
     {
         $summits = [];
-        $solid = $basis->solid();
+        $solid = $basis->solid;
         if (null !== $solid) {
             foreach ($solid->highPoints as $high) {
                 $summits[$high->parts[0]] = ($summits[$high->parts[0]] ?? 0) + 1;

@@ -24,7 +24,7 @@ final class FromAboveTest extends TestCase
             $basis = self::basis($wild->next());
             $view = FromAbove::of($basis, true);
             self::assertNotNull($view);
-            self::assertCount(count($basis->placed()), $view->parts);
+            self::assertCount(count($basis->placed), $view->parts);
             $tops = array_column($view->parts, 'top');
             $rising = $tops;
             sort($rising);
@@ -65,7 +65,7 @@ final class FromAboveTest extends TestCase
 
             return [
                 count(array_filter($marks, static fn (array $mark): bool => 'gate' === $mark['kind'])),
-                round(1000 * ($basis->solid()->way ?? 0.0)),
+                round(1000 * ($basis->solid->way ?? 0.0)),
             ];
         };
         $ring = [Solids::ring('ring', 120, 10, 8, ['gates' => 1])];

@@ -8,6 +8,7 @@ use MoltenNotes\Core\Geometry\Cells;
 use MoltenNotes\Core\Geometry\DistanceTransform;
 use MoltenNotes\Core\Geometry\Grid;
 use MoltenNotes\Core\Geometry\Placement;
+use MoltenNotes\Core\Geometry\SectionGeometry;
 use MoltenNotes\Tests\Support\Solids;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -38,7 +39,7 @@ final class DistanceTransformTest extends TestCase
     public function testItIsTheGapToTheNearestCellOfMould(array $raw): void
     {
         $sections = Solids::sections($raw);
-        $bodies = Placement::of($sections, Solids::measured($sections))->bodies;
+        $bodies = Placement::of($sections, SectionGeometry::all($sections))->bodies;
         self::assertNotSame([], $bodies);
         $numbers = [];
         foreach ($sections->all() as $index => $section) {

@@ -6,6 +6,7 @@ namespace MoltenNotes\Tests\Core\Geometry;
 
 use MoltenNotes\Core\Geometry\CastingGeometry;
 use MoltenNotes\Core\Geometry\HighPoint;
+use MoltenNotes\Core\Geometry\SectionGeometry;
 use MoltenNotes\Core\Geometry\SolidReader;
 use MoltenNotes\Tests\Support\Solids;
 use MoltenNotes\Tests\Support\WildCastings;
@@ -190,8 +191,8 @@ final class SolidReaderTest extends TestCase
         for ($i = 0; $i < 24; ++$i) {
             $raw = $wild->next();
             $sections = Solids::sections($raw);
-            $measured = Solids::measured($sections);
-            $solid = SolidReader::read($sections, $measured);
+            $measured = SectionGeometry::all($sections);
+            $solid = SolidReader::read($sections);
             if (null === $solid) {
                 continue;
             }

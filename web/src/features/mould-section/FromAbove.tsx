@@ -1,6 +1,8 @@
 import { useId } from 'react';
 import type { FromAbove as View } from '../../shared/api';
+import { outlinePath } from './model';
 import { MouldPatterns } from './MouldPatterns';
+import { pressable } from './pressable';
 import { useWidth } from './useWidth';
 
 interface Props {
@@ -22,13 +24,6 @@ export function FromAbove({ view, onSelect, subject = null, most = 320 }: Props)
   const height = (back - front) * scale + 2 * MARGIN;
   const x0 = (width - (right - left) * scale) / 2;
   const place = ([x = 0, y = 0]: readonly number[]): [number, number] => [x0 + (x - left) * scale, MARGIN + (back - y) * scale];
-  const line = (points: readonly (readonly number[])[]) =>
-    points.length === 0
-      ? ''
-      : `M${points
-          .map((point) => place(point))
-          .map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`)
-          .join('L')}Z`;
   const cut = place([left, view.cut_along])[1];
   const kinds = [...new Set(view.marks.map((mark) => mark.kind))];
   return (
@@ -42,28 +37,9 @@ export function FromAbove({ view, onSelect, subject = null, most = 320 }: Props)
         >
           <MouldPatterns id={id} />
           {view.parts.map((part) => {
-            const path = line(part.outline) + line(part.hole);
-            const press = onSelect && (() => onSelect(part.subject));
+            const path = outlinePath(part.outline, place) + (part.hole.length > 0 ? outlinePath(part.hole, place) : '');
             return (
-              <g
-                key={part.id}
-                className={press ? 'cursor-pointer outline-offset-4' : undefined}
-                {...(press
-                  ? {
-                      role: 'button',
-                      tabIndex: 0,
-                      'aria-label': part.label,
-                      'aria-pressed': part.subject === subject,
-                      onClick: press,
-                      onKeyDown: (event: React.KeyboardEvent) => {
-                        if (event.key === 'Enter' || event.key === ' ') {
-                          event.preventDefault();
-                          press();
-                        }
-                      },
-                    }
-                  : {})}
-              >
+              <g key={part.id} {...pressable(onSelect && (() => onSelect(part.subject)), part.label, part.subject === subject)}>
                 <path d={path} fillRule="evenodd" fill="var(--sheet)" />
                 <path
                   d={path}

@@ -2,6 +2,7 @@ import { useId } from 'react';
 import { defectWords, useHandbook, type Finding, type Section, type SectionPart } from '../../shared/api';
 import { asPoint, frame, isNarrow, leaders, letters, outlinePath, pins, type Frame, type Leader, type Letter } from './model';
 import { MouldPatterns } from './MouldPatterns';
+import { pressable } from './pressable';
 import { useWidth } from './useWidth';
 
 interface Props {
@@ -165,26 +166,8 @@ function Part({
 }) {
   const words = [part.label, part.value, part.assumed ? '(not noted, drawn to a usual size)' : ''].filter(Boolean).join(' ');
   const path = outlinePath(part.outline, drawing.place);
-  const choose = onSelect && (() => onSelect(part.fields, part.subject));
   return (
-    <g
-      className={choose ? 'cursor-pointer outline-offset-4' : undefined}
-      {...(choose
-        ? {
-            role: 'button',
-            tabIndex: 0,
-            'aria-label': words,
-            'aria-pressed': chosen,
-            onClick: choose,
-            onKeyDown: (event: React.KeyboardEvent) => {
-              if (event.key === 'Enter' || event.key === ' ') {
-                event.preventDefault();
-                choose();
-              }
-            },
-          }
-        : {})}
-    >
+    <g {...pressable(onSelect && (() => onSelect(part.fields, part.subject)), words, chosen)}>
       <path d={path} fill="var(--sheet)" />
       <path
         d={path}
