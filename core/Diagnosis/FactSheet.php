@@ -45,9 +45,10 @@ final class FactSheet
         foreach ($record->observations as $code) {
             $this->facts["observed.{$code}"] = new Fact("observed.{$code}", null, 'yes', [], []);
         }
-        $this->temperatures();
+        $plan = PlanCasting::of(Basis::of($record, $this->format));
+        $this->temperatures($plan);
         $this->proportions();
-        $this->planned($record);
+        $this->planned($record, $plan);
     }
 
     /** What the plan of this record says, as facts the network weighs; each with the plan's own working. */
@@ -121,7 +122,7 @@ final class FactSheet
         }
     }
 
-    private function temperatures(): void
+    private function temperatures(CastingPlan $plan): void
     {
         $pour = $this->values->measurement('pour.temperature')?->asTemperature();
         if (null === $this->alloy) {
@@ -137,16 +138,20 @@ final class FactSheet
             );
         }
         $advice = self::neededTemperature($this->values, $this->format);
-        if (null !== $pour && null !== $advice) {
-            $margin = $pour->minus($advice->temperature);
-            $this->workings['temperature_margin'] = $advice->working;
+        // On foam the plan counts with the foam, its coat and the way: what it asks for is what is weighed.
+        $asked = 'lost_foam' === $this->process() ? $plan->most('filling', 'needed_in_furnace') : null;
+        $need = null === $asked ? $advice?->temperature : Temperature::fromSi($asked->value->si);
+        $working = $asked->working ?? $advice?->working;
+        if (null !== $pour && null !== $need && null !== $working) {
+            $margin = $pour->minus($need);
+            $this->workings['temperature_margin'] = $working;
             $this->number(
                 'temperature_margin',
                 $margin->si(),
                 [
                     'value' => $this->format->quantity($margin),
                     'pour' => $this->format->quantity($pour),
-                    'need' => $this->format->quantity($advice->temperature),
+                    'need' => $this->format->quantity($need),
                 ],
                 ['pour.temperature', 'metal.alloy', 'casting.wall', 'mould.process'],
             );
@@ -188,9 +193,8 @@ final class FactSheet
     }
 
     /** What the plan computes from the same record: it knows sections, gating and mould together. */
-    private function planned(AttemptRecord $record): void
+    private function planned(AttemptRecord $record, CastingPlan $plan): void
     {
-        $plan = PlanCasting::of(Basis::of($record, $this->format));
         $this->figure('gate_speed_share', $plan->figure('gating', 'gate_speed_share'), [
             'gating.sprue',
             'gating.gate_width',

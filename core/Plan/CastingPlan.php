@@ -29,11 +29,16 @@ final readonly class CastingPlan
     private const TELLING = [
         'pattern' => ['casting_mass' => 'One casting weighs {value}', 'scale_factor' => 'the pattern is {value} times as large'],
         'metal' => ['charge' => 'Melt {value}', 'melt_time' => 'it takes {value}'],
-        'gating' => ['sprue_base' => 'Sprue {value} at the base', 'fill_time' => 'it fills in {value}'],
+        'gating' => [
+            'sprue_base' => 'Sprue {value} at the base', 'fill_time' => 'it fills in {value}', 'cup_volume' => 'the cup holds {value}',
+        ],
         'filling' => ['fill_ratio' => 'It fills: the tightest place has {value} times what it needs'],
         'venting' => ['vents_wanted' => 'Vents wanted: {value}'],
         'cooling' => ['solid_through' => 'Solid right through after {value}', 'stiff_after' => 'stiff after {value}'],
-        'mould' => ['cope_weights' => 'Weights on the cope: {value}', 'flask_length' => 'flask from {value} long'],
+        'mould' => [
+            'cope_weights' => 'Weights on the cope: {value}', 'sand_weights' => 'weight on the sand: {value}',
+            'flask_length' => 'from {value} long inside',
+        ],
     ];
 
     /** @param array<string, StageResult> $stages */
@@ -52,20 +57,36 @@ final readonly class CastingPlan
     }
 
     /**
-     * The figure of this code that stands worst: the least, for ratios that should be large.
+     * The figure of this code with the least value: the one that stands worst, for ratios that should be large.
      *
      * @param FigureCode $code
      */
     public function least(string $stage, string $code): ?Figure
     {
-        $least = null;
-        foreach ($this->stages[$stage]->figures ?? [] as $figure) {
-            if ($figure->code === $code && (null === $least || $figure->value->si < $least->value->si)) {
-                $least = $figure;
-            }
-        }
+        return $this->among($stage, $code)[0] ?? null;
+    }
 
-        return $least;
+    /**
+     * The figure of this code with the greatest value.
+     *
+     * @param FigureCode $code
+     */
+    public function most(string $stage, string $code): ?Figure
+    {
+        $figures = $this->among($stage, $code);
+
+        return [] === $figures ? null : $figures[array_key_last($figures)];
+    }
+
+    /** @return list<Figure> all of this code, the least value first */
+    private function among(string $stage, string $code): array
+    {
+        $figures = array_values(
+            array_filter($this->stages[$stage]->figures ?? [], static fn (Figure $figure): bool => $figure->code === $code),
+        );
+        usort($figures, static fn (Figure $a, Figure $b): int => $a->value->si <=> $b->value->si);
+
+        return $figures;
     }
 
     /** The figure behind a risk, which may be no figure's own: then null. */
@@ -131,7 +152,7 @@ final readonly class CastingPlan
         }
 
         return match (true) {
-            [] !== $said => ['words' => implode('; ', $said).'.', 'standing' => 'filling' === $stage ? 'good' : 'plain'],
+            [] !== $said => ['words' => ucfirst(implode('; ', $said)).'.', 'standing' => 'filling' === $stage ? 'good' : 'plain'],
             [] !== $result->missing => ['words' => $result->missing[0]['words'], 'standing' => 'unknown'],
             default => ['words' => 'Nothing speaks against it.', 'standing' => 'good'],
         };

@@ -7,6 +7,7 @@ namespace MoltenNotes\Core\Plan;
 use MoltenNotes\Core\Plan\Stage\CoolingStage;
 use MoltenNotes\Core\Plan\Stage\FeedStage;
 use MoltenNotes\Core\Plan\Stage\FillStage;
+use MoltenNotes\Core\Plan\Stage\FoamGating;
 use MoltenNotes\Core\Plan\Stage\GatingStage;
 use MoltenNotes\Core\Plan\Stage\MetalStage;
 use MoltenNotes\Core\Plan\Stage\MouldStage;
@@ -28,7 +29,9 @@ final class PlanCasting
         $pattern = PatternStage::compute($basis);
         $volume = $pattern->volume?->si;
         $filling = FillStage::of($basis, $volume);
-        $gating = GatingStage::compute($basis, $volume, $filling?->longestPour());
+        $gating = 'lost_foam' === $basis->mould?->process
+            ? FoamGating::compute($basis, $volume, $filling?->foamFill())
+            : GatingStage::compute($basis, $volume, $filling?->longestPour());
         $filled = null === $filling ? FillStage::blank($basis) : $filling->compute($gating->fillTime);
         $arrival = $filled->figure('at_mould')?->value;
 

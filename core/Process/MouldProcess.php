@@ -19,7 +19,7 @@ final readonly class MouldProcess
     private const USUAL = [
         'breathes' => false, 'bonded_sand' => false, 'rammed' => false, 'one_piece' => false, 'pour_offsets' => ['*' => [0, 0]],
         'open_below' => null, 'breaking_out' => '', 'wall' => null, 'least_bore' => 10.0, 'metal_limit' => null, 'mould_limit' => null,
-        'warm_from' => null,
+        'warm_from' => null, 'gas' => null,
         'warmed_to' => null, 'rested_to' => null,
     ];
     private const SAID = ['code', 'label', 'hint', 'drawn', 'conductivity', 'density', 'heat', 'transfer', 'bears', 'waits_for', 'hazards'];
@@ -45,6 +45,8 @@ final readonly class MouldProcess
      * @param float|null $openBelow °C below which air may get at it, else it flares
      * @param string $breakingOut what is heeded when it is broken out; '' for nothing of its own
      * @param float|null $wall mm of a mould that stands free in the air; null for a thick one
+     * @param array{float, float, float, float, float}|null $gas of its binder: usual share, mL per g of sand least, middle and most, usual
+     *                                                           permeability number; null where it is no moulding sand
      * @param float $leastBore mm of the narrowest sprue that is kept full by hand
      */
     private function __construct(
@@ -73,6 +75,7 @@ final readonly class MouldProcess
         public string $breakingOut,
         public ?float $wall,
         public float $leastBore,
+        public ?array $gas,
     ) {
     }
 
@@ -148,7 +151,8 @@ final readonly class MouldProcess
          *     pour_offsets: array<string, array{int, int}>, bears: array<string, 'good'|array{'risky'|'bad', string}>,
          *     metal_limit: array{float, float, float, string}|null, mould_limit: array{float, float, string}|null, warm_from: float|null,
          *     warmed_to: float|null, rested_to: float|null, hazards: list<string>,
-         *     waits_for: string, open_below: float|null, breaking_out: string, wall: float|null, least_bore: float}> $rows
+         *     waits_for: string, open_below: float|null, breaking_out: string, wall: float|null, least_bore: float,
+         *     gas: array{float, float, float, float, float}|null}> $rows
          */
         $rows = Table::rows(__DIR__.'/Data/processes.php', self::SAID, self::USUAL);
         $all = [];
@@ -184,6 +188,7 @@ final readonly class MouldProcess
                 breakingOut: $row['breaking_out'],
                 wall: $row['wall'],
                 leastBore: $row['least_bore'],
+                gas: $row['gas'],
             );
         }
 

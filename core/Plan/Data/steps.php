@@ -30,8 +30,8 @@ return [
     [
         'step' => 'filling', 'title' => 'Will it fill', 'stages' => ['filling'],
         'asks' => [
-            'pour.temperature', 'pour.carry_time', 'pour.time', 'mould.temperature', 'foam.density', 'pour.ambient', 'casting.wall',
-            'casting.run',
+            'pour.temperature', 'pour.carry_time', 'pour.time', 'mould.temperature', 'foam.density', 'foam.coats', 'pour.ambient',
+            'casting.wall', 'casting.run',
         ],
     ],
     [
@@ -44,8 +44,8 @@ return [
     [
         'step' => 'mould', 'title' => 'Mould', 'stages' => ['mould'],
         'asks' => [
-            'flask.length', 'flask.width', 'flask.cope', 'flask.drag', 'mould.cope_mass', 'mould.cope_weight', 'core.volume',
-            'core.held', 'sand.moisture', 'sand.permeability', 'sand.binder', 'plaster.ratio',
+            'flask.length', 'flask.width', 'flask.cope', 'flask.drag', 'flask.depth', 'foam.cover', 'mould.cope_mass',
+            'mould.cope_weight', 'core.volume', 'core.held', 'sand.moisture', 'sand.permeability', 'sand.binder', 'plaster.ratio',
         ],
     ],
     [

@@ -59,14 +59,24 @@ final class CopeWeights
         self::weights($basis, $sheet, $lift, self::cope($basis, $sheet, $castingVolume));
     }
 
-    private static function onFace(Basis $basis, StageSheet $sheet, ?CastingGeometry $solid): ?Estimate
-    {
+    /**
+     * Lift in kg on all that lies over the castings of a mould; null where the outline or the metal's level cannot be told.
+     *
+     * @param FigureCode $code
+     */
+    public static function onFace(
+        Basis $basis,
+        StageSheet $sheet,
+        ?CastingGeometry $solid,
+        string $code = 'cope_face',
+        string $label = 'Lift on the face of the cope',
+    ): ?Estimate {
         $head = $basis->si('gating.sprue_height');
         if (null === $basis->alloy || null === $head) {
             $sheet->lacks(
                 'lift',
                 null === $basis->alloy ? ['metal.alloy'] : ['gating.sprue_height'],
-                'Metal and head are wanted to know how hard the cope is lifted.',
+                'Metal and head are wanted to know how hard the metal lifts what lies over it.',
             );
 
             return null;
@@ -98,8 +108,8 @@ final class CopeWeights
         }
         $onFace = Estimate::between(Dimension::Mass, $mass, $mass * (1 - self::SPREAD), $mass * (1 + self::SPREAD));
         $sheet->add(
-            code: 'cope_face',
-            label: 'Lift on the face of the cope',
+            code: $code,
+            label: $label,
             value: $onFace,
             formula: 'ρ Σ A h',
             inputs: [
@@ -163,12 +173,19 @@ final class CopeWeights
         return $cope;
     }
 
+    /** kg to lay on: surge and lift against the light end of what holds by itself; the wide end takes the heavy end of the lift twice. */
+    public static function toLayOn(Estimate $lift, Estimate $held): Estimate
+    {
+        $of = static fn (float $lifted, int $surge): float => CopeLift::weights($lifted, $held->lowSi, self::SURGE[$surge]);
+
+        return Estimate::between(Dimension::Mass, $of($lift->si, 1), $of($lift->si, 0), $of($lift->highSi, 2));
+    }
+
     private static function weights(Basis $basis, StageSheet $sheet, Estimate $lift, Estimate $cope): void
     {
-        $of = static fn (float $lifted, int $surge): float => CopeLift::weights($lifted, $cope->lowSi, self::SURGE[$surge]);
-        $weights = Estimate::between(Dimension::Mass, $of($lift->si, 1), $of($lift->si, 0), $of($lift->highSi, 2));
+        $weights = self::toLayOn($lift, $cope);
         $put = $basis->estimate('mould.cope_weight');
-        $short = null !== $put && $put->lowSi < $of($lift->si, 0) - 0.05;
+        $short = null !== $put && $put->lowSi < $weights->lowSi - 0.05;
         $origin = $basis->values->has('mould.cope_mass') ? 'typed' : 'default';
         $copeInput = $sheet->input('cope', 'Cope itself', $cope, $origin);
         $note = match (true) {

@@ -383,8 +383,14 @@ final class FeedStage
 
             return;
         }
-        $this->sheet->warn('hot_spot', $words.' Set a riser there, chill it, or let metal in there.', $standing, $id);
+        $helps = $this->isFoam() ? ' Let metal in there, or make it lighter.' : ' Set a riser there, chill it, or let metal in there.';
+        $this->sheet->warn('hot_spot', $words.$helps, $standing, $id);
         $this->wantedRiser($id, $label, $metal);
+    }
+
+    private function isFoam(): bool
+    {
+        return 'lost_foam' === $this->mould->process;
     }
 
     /** A hot spot worth a riser is clearly heavier than the thinnest section. */
@@ -433,6 +439,10 @@ final class FeedStage
 
     private function wantedRiser(string $id, string $label, Temperature $metal): void
     {
+        // On foam the coldest metal would stand in a riser: it is fed through its gates, unless the caster has one.
+        if ($this->isFoam() && !$this->basis->hasRisers()) {
+            return;
+        }
         if (!$this->matters($id) && count($this->moduli) > 1) {
             return;
         }

@@ -8,8 +8,10 @@ use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Filling\EntryHead;
 use MoltenNotes\Core\Filling\FillPath;
 use MoltenNotes\Core\Filling\FluidLife;
+use MoltenNotes\Core\Filling\FoamFront;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Melt\Pot;
+use MoltenNotes\Core\Melt\PourTemperatureAdvice;
 use MoltenNotes\Core\Melt\TemperatureLoss;
 use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Plan\Basis;
@@ -32,8 +34,6 @@ final class FillStage
     public const COMFORTABLE = 1.5;
     /** Coefficients of heat transfer and flow, until a caster's own pours narrow it. */
     private const RULE_SPREAD = 0.25;
-    /** Hobby coatings let the foam go at this speed, m/s. Common practice. */
-    private const FOAM_FRONT = [0.01, 0.022, 0.04];
 
     private readonly StageSheet $sheet;
 
@@ -90,6 +90,47 @@ final class FillStage
         return is_finite($longest) ? $longest : null;
     }
 
+    /**
+     * Seconds in which the foam lets its longest way fill; null in any other mould, where the way or the temperature is not known, and
+     * where the metal
+     * drives no foam out.
+     */
+    public function foamFill(): ?Estimate
+    {
+        $arrival = $this->isFoam() ? $this->arrival() : null;
+        $longest = $this->longestWay();
+        $front = null === $arrival ? null : $this->front($arrival);
+        if (null === $front || $front->lowSi <= 0.0 || $longest <= 0.0) {
+            return null;
+        }
+
+        return Estimate::through(Dimension::Time, static fn (float $v): float => $longest / max(1e-6, $v), $front);
+    }
+
+    /** How fast the metal drives the foam out where it arrives so hot, m/s. */
+    private function front(Estimate $arrival): Estimate
+    {
+        $of = fn (float $kelvin): Estimate => FoamFront::speed(
+            Temperature::fromSi(max(1.0, $kelvin)),
+            $this->foam(),
+            $this->basis->values->count('foam.coats'),
+        );
+        $middle = $of($arrival->si);
+        $share = Estimate::ratio(1.0, $middle->lowSi / max(1e-9, $middle->si), $middle->highSi / max(1e-9, $middle->si));
+
+        return Estimate::through(Dimension::Speed, static fn (float $t, float $share): float => $of($t)->si * $share, $arrival, $share);
+    }
+
+    private function longestWay(): float
+    {
+        return max([0.0, ...array_column($this->ways, 'path')]);
+    }
+
+    private function foam(): Density
+    {
+        return Density::fromSi($this->basis->si('foam.density') ?? FoamFront::USUAL_FOAM);
+    }
+
     /** @param Estimate|null $fillTime seconds to fill one casting, as the gating gives it */
     public function compute(?Estimate $fillTime): StageResult
     {
@@ -117,6 +158,11 @@ final class FillStage
 
             return $this->sheet->result();
         }
+        if ($this->isFoam() && $this->front($arrival)->si <= 0.0) {
+            $this->sheet->warn('fill_ratio', 'The metal is too cold to drive the foam out: it stops at the gate.', 'bad');
+
+            return $this->sheet->result();
+        }
         if (null === $fillTime && !$this->isFoam()) {
             $this->sheet->lacks(
                 'fill',
@@ -127,20 +173,22 @@ final class FillStage
             return $this->sheet->result();
         }
         $ratios = [];
+        $speeds = [];
         foreach ($this->ways as $id => $way) {
-            $ratios[$id] = $this->ratio($id, $way, $arrival, $fillTime);
+            $speeds[$id] = null === $fillTime ? $this->front($arrival) : $this->speed($way, $fillTime);
+            $ratios[$id] = $this->ratio($id, $way, $arrival, $speeds[$id]);
         }
         asort($ratios);
-        $this->worst(array_key_first($ratios), $arrival, $fillTime);
+        $worst = array_key_first($ratios);
+        $this->worst($worst, $arrival, $speeds[$worst]);
         $this->meetings();
 
         return $this->sheet->result();
     }
 
     /** @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way */
-    private function ratio(string $id, array $way, Estimate $arrival, ?Estimate $fillTime): float
+    private function ratio(string $id, array $way, Estimate $arrival, Estimate $speed): float
     {
-        $speed = $this->speed($way, $fillTime);
         $life = Estimate::through(
             Dimension::Time,
             fn (float $t, float $h): float => $this->life($way['modulus'], $t, $h),
@@ -222,17 +270,24 @@ final class FillStage
         if (null === $needed) {
             return;
         }
+        $clears = $this->isFoam() ? $this->clearsFoam($way['thickness']) : 0.0;
+        $forFoam = $clears > $needed;
+        $needed = max($needed, $clears);
         $liquidus = $this->alloy->liquidus->kelvin();
         $this->sheet->add(
             code: 'needed_at_mould',
             label: "Needed at the mould, {$way['label']}",
             value: Estimate::between(Dimension::Temperature, $needed, max($liquidus, $needed - 20), $needed + 20),
-            formula: 'r(T) = '.self::COMFORTABLE,
+            formula: $forFoam ? 'hot enough to clear the foam' : 'r(T) = '.self::COMFORTABLE,
             inputs: [$this->sheet->input('path', $way['label'], Estimate::exact(Dimension::Length, $way['path']))],
-            source: 'the same rule, solved for the temperature',
-            mark: Mark::Derived,
+            source: $forFoam ? 'pour range of the metal on foam' : 'the same rule, solved for the temperature',
+            mark: $forFoam ? Mark::CommonPractice : Mark::Derived,
             standing: 'plain',
-            note: $needed < $liquidus + 1 ? 'It fills as long as the metal is liquid.' : '',
+            note: match (true) {
+                $forFoam => 'It would fill cooler; so hot it leaves no folds of foam behind.',
+                $needed < $liquidus + 1 => 'It fills as long as the metal is liquid.',
+                default => '',
+            },
             subject: $id,
         );
         $carry = $this->basis->si('pour.carry_time');
@@ -264,14 +319,24 @@ final class FillStage
         }
     }
 
+    /** Kelvin at which foam of this thickness leaves without folds; the diagnosis weighs the same. */
+    private function clearsFoam(float $thickness): float
+    {
+        return PourTemperatureAdvice::calculate($this->alloy, Length::fromSi($thickness), $this->mould->process, $this->basis->format)
+            ->temperature->kelvin();
+    }
+
+    /** In lost foam hotter metal also comes faster. */
     private function ratioAt(float $kelvin, float $modulus, float $speed, float $path): float
     {
+        $speed = $this->isFoam() ? $this->front(Estimate::exact(Dimension::Temperature, $kelvin))->si : $speed;
+
         return ($this->life($modulus, $kelvin, $this->mould->transfer->si) * $speed * $this->basis->calibration->factor()->si) /
             max(1e-6, $path);
     }
 
     /** The section that decides: which lever helps it most. */
-    private function worst(string $id, Estimate $arrival, ?Estimate $fillTime): void
+    private function worst(string $id, Estimate $arrival, Estimate $speed): void
     {
         $way = $this->ways[$id];
         if (null === $this->sheet->result()->figure('needed_at_mould', $id)) {
@@ -282,7 +347,7 @@ final class FillStage
                 $id,
             );
         }
-        $this->lever($way, $id, $arrival->si, $this->speed($way, $fillTime)->si);
+        $this->lever($way, $id, $arrival->si, $speed->si);
     }
 
     /**
@@ -304,7 +369,15 @@ final class FillStage
                 $way['path'],
             ),
         ];
-        if (!$this->isFoam()) {
+        if ($this->isFoam()) {
+            // Each gate serves its share of the way; the pace stays the foam's.
+            $levers['One more gate, at the far side'] = $this->ratioAt(
+                $kelvin,
+                $way['modulus'],
+                $speed,
+                ($way['path'] * $gates) / ($gates + 1),
+            );
+        } else {
             $levers['One more gate'] = $this->ratioAt($kelvin, $way['modulus'], ($speed * ($gates + 1)) / $gates, $way['path']);
             if ($head > 0.0) {
                 $levers[$this->basis->shown(0.05, Dimension::Length).' more head'] = $this->ratioAt(
@@ -422,7 +495,7 @@ final class FillStage
 
     private function life(float $modulus, float $kelvin, float $transfer): float
     {
-        $foam = $this->isFoam() ? Density::fromSi($this->basis->si('foam.density') ?? 20.0) : null;
+        $foam = $this->isFoam() ? $this->foam() : null;
 
         return FluidLife::of(
             $this->alloy,
@@ -436,13 +509,12 @@ final class FillStage
     }
 
     /** @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way */
-    private function speed(array $way, ?Estimate $fillTime): Estimate
+    private function speed(array $way, Estimate $fillTime): Estimate
     {
-        if ($this->isFoam() || null === $fillTime) {
-            return Estimate::between(Dimension::Speed, self::FOAM_FRONT[1], self::FOAM_FRONT[0], self::FOAM_FRONT[2]);
-        }
+        // The foam leaves at one pace everywhere; elsewhere the stream divides as what is filled through a section.
+        $reach = $this->isFoam() ? $this->longestWay() : $this->reach($way);
 
-        return Estimate::through(Dimension::Speed, fn (float $t): float => $this->reach($way) / max(0.05, $t), $fillTime);
+        return Estimate::through(Dimension::Speed, static fn (float $t): float => $reach / max(0.05, $t), $fillTime);
     }
 
     /**
@@ -499,7 +571,8 @@ final class FillStage
                 $ways[$id] = [
                     'label' => mb_strtolower($basis->sections->get($id)->label ?? $id),
                     'modulus' => self::flowModulus($body->thickness, $body->cross),
-                    'path' => $path->path,
+                    // Foam takes heat from the front all the way, not only where it is thin.
+                    'path' => 'lost_foam' === $basis->mould?->process ? $basis->solid->parts[$id]->far ?? $path->path : $path->path,
                     'cross' => $body->cross,
                     'share' => $path->share,
                     'thickness' => $body->thickness,

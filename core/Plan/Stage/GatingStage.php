@@ -32,10 +32,6 @@ final class GatingStage
     /** Gates are at most half as thick as what they enter, so that they break off clean and freeze first. Common practice. */
     private const GATE_TO_SECTION = 0.5;
 
-    /** A gate takes no more of a side, or of a round's diameter, than this. Common practice. */
-    private const SIDE_ROOM = 0.9;
-    private const ROUND_ROOM = 0.7;
-
     private readonly StageSheet $sheet;
     private ?Estimate $fillTime = null;
     private ?float $chokeArea = null;
@@ -413,12 +409,12 @@ final class GatingStage
     private function sizeGates(float $area, bool $forCalm, GatingRatio $ratio): void
     {
         $count = $this->basis->gatesInMould();
-        $section = $this->gatedThickness();
+        $section = GateSeat::thickness($this->basis);
         $thick = max(0.0015, self::GATE_TO_SECTION * $section);
         $each = $area / $count;
         $wanted = ceil(($each / $thick) * 1000) / 1000;
         // No gate is wider than what it enters; several share its sides.
-        $room = max(0.001, floor($this->gatedRoom() * 1000) / 1000);
+        $room = max(0.001, floor(GateSeat::room($this->basis) * 1000) / 1000);
         $width = min($wanted, $room);
         $this->sizes['gate_thickness'] = $this->basis->si('gating.gate_thickness') ?? $thick;
         $this->sizes['gate_width'] = $this->basis->si('gating.gate_width') ?? $width;
@@ -453,35 +449,6 @@ final class GatingStage
                 default => '',
             },
         );
-    }
-
-    /** How wide one gate of the section that has them may be: two lie opposite, more share its sides. Metres. */
-    private function gatedRoom(): float
-    {
-        $side = 0.0;
-        foreach ($this->basis->sections?->gated() ?? [] as $id) {
-            $body = $this->basis->bodies[$id] ?? null;
-            $section = $this->basis->sections?->get($id);
-            if (null !== $body && null !== $section) {
-                $round = $section->shape->isRound() && !$section->upright;
-                $side = max($side, $round ? self::ROUND_ROOM * $body->across : max($body->across, $body->depth));
-            }
-        }
-        if (0.0 === $side) {
-            return $this->basis->si('casting.length') ?? \INF;
-        }
-
-        return (self::SIDE_ROOM * $side) / max(1.0, ceil($this->basis->gates() / 2));
-    }
-
-    private function gatedThickness(): float
-    {
-        $thickest = 0.0;
-        foreach ($this->basis->sections?->gated() ?? [] as $id) {
-            $thickest = max($thickest, $this->basis->bodies[$id]->thickness ?? 0.0);
-        }
-
-        return $thickest > 0 ? $thickest : $this->basis->si('casting.wall') ?? 0.006;
     }
 
     /** What the channels that are cut (else sized) do: the smallest of the three is the choke. */

@@ -7,6 +7,7 @@ namespace MoltenNotes\Core\Plan\Stage;
 use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Geometry\CastingGeometry;
 use MoltenNotes\Core\Mark;
+use MoltenNotes\Core\Mould\FoamSand;
 use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\Levels;
@@ -48,6 +49,9 @@ final class MouldStage
         if ($basis->mould->isSandMould()) {
             CopeWeights::add($basis, $sheet, $solid, $castingVolume);
         }
+        if ('lost_foam' === $basis->mould->process) {
+            FoamWeights::add($basis, $sheet);
+        }
 
         return $sheet->result();
     }
@@ -74,7 +78,7 @@ final class MouldStage
     /**
      * @param array<string, float> $gating
      *
-     * @return array{float, float, float, float}|null length, width, cope, drag wanted, metres
+     * @return list<float>|null wanted, metres: length, width, cope and drag; of a mould in one piece length, width and depth
      */
     private static function flaskWanted(Basis $basis, StageSheet $sheet, array $gating, ?CastingGeometry $solid): ?array
     {
@@ -101,20 +105,23 @@ final class MouldStage
         // Several castings lie in rows, with sand between them.
         $columns = (int) ceil(sqrt($basis->castings()));
         $rows = (int) ceil($basis->castings() / $columns);
-        $wanted = [
-            $columns * ($length + $around) + $sprue + $around,
-            $rows * ($width + $around) + $around,
-            max($above + self::OVER_M * $more, $basis->si('gating.sprue_height') ?? 0.0),
-            max(0.0, $height - $above) + self::OVER_M * $more,
-        ];
+        $wanted = [$columns * ($length + $around) + $sprue + $around, $rows * ($width + $around) + $around];
+        $over = self::OVER_M * $more;
+        if (self::isOnePiece($basis)) {
+            $cover = 'lost_foam' === $basis->mould?->process ? FoamSand::cover($basis->si('foam.cover'), $solid) : $over;
+            $wanted[] = $over + $height + max($cover, ($basis->si('gating.sprue_height') ?? 0.0) - $above);
+        } else {
+            $wanted[] = max($above + $over, $basis->si('gating.sprue_height') ?? 0.0);
+            $wanted[] = max(0.0, $height - $above) + $over;
+        }
         $inputs = [
             $sheet->input('l', 'Casting, length', Estimate::exact(Dimension::Length, $length)),
             $sheet->input('w', 'Casting, width', Estimate::exact(Dimension::Length, $width)),
             $sheet->input('a', 'Sand around', Estimate::exact(Dimension::Length, $around), 'default'),
         ];
-        foreach (['Flask length', 'Flask width', 'Cope depth', 'Drag depth'] as $i => $label) {
+        foreach (self::sides($basis) as $i => [$code, $label]) {
             $sheet->add(
-                code: ['flask_length', 'flask_width', 'flask_cope', 'flask_drag'][$i],
+                code: $code,
                 label: "{$label}, at least",
                 value: Estimate::exact(Dimension::Length, ceil($wanted[$i] * 1000 - 1e-6) / 1000),
                 formula: 'castings + sprue + sand around',
@@ -129,6 +136,29 @@ final class MouldStage
         self::ownFlask($basis, $sheet, $wanted);
 
         return $wanted;
+    }
+
+    /** No parting: one box, flask or bucket, and a depth. */
+    private static function isOnePiece(Basis $basis): bool
+    {
+        return MouldProcess::find($basis->mould?->process)->onePiece ?? false;
+    }
+
+    /** @return list<array{FigureCode, string, FieldKey, string}> figure, label, the field it is told in, its name; in the order wanted */
+    private static function sides(Basis $basis): array
+    {
+        return self::isOnePiece($basis)
+            ? [
+                ['flask_length', 'Box length', 'flask.length', 'length'],
+                ['flask_width', 'Box width', 'flask.width', 'width'],
+                ['flask_depth', 'Box depth', 'flask.depth', 'depth'],
+            ]
+            : [
+                ['flask_length', 'Flask length', 'flask.length', 'length'],
+                ['flask_width', 'Flask width', 'flask.width', 'width'],
+                ['flask_cope', 'Cope depth', 'flask.cope', 'cope depth'],
+                ['flask_drag', 'Drag depth', 'flask.drag', 'drag depth'],
+            ];
     }
 
     /** @return array{float, float}|null length and width of one casting in the plane of the parting, metres */
@@ -154,16 +184,16 @@ final class MouldStage
         return [$told, $told];
     }
 
-    /** @param array{float, float, float, float} $wanted */
+    /** @param list<float> $wanted */
     private static function ownFlask(Basis $basis, StageSheet $sheet, array $wanted): void
     {
-        $used = [$basis->si('flask.length'), $basis->si('flask.width'), $basis->si('flask.cope'), $basis->si('flask.drag')];
-        $names = ['length', 'width', 'cope depth', 'drag depth'];
-        foreach ($used as $i => $have) {
+        $whole = self::isOnePiece($basis);
+        foreach (self::sides($basis) as $i => [, , $field, $name]) {
+            $have = $basis->si($field);
             if (null !== $have && $have < $wanted[$i] * 0.98) {
                 $sheet->warn(
                     'flask_small',
-                    "The flask is short in {$names[$i]}: ".
+                    ($whole ? 'The box' : 'The flask')." is short in {$name}: ".
                         $basis->shown($have, Dimension::Length).
                         ' against '.
                         $basis->shown($wanted[$i], Dimension::Length).
@@ -175,6 +205,10 @@ final class MouldStage
         $best = null;
         foreach ($basis->workshop->flasks as $flask) {
             $size = [$flask['length']?->si(), $flask['width']?->si(), $flask['cope']?->si(), $flask['drag']?->si()];
+            if ($whole) {
+                // Without a parting its halves stand on each other.
+                $size = [$size[0], $size[1], ($size[2] ?? 0.0) + ($size[3] ?? 0.0)];
+            }
             if (
                 in_array(null, $size, true)
                 || [] !==
@@ -196,28 +230,28 @@ final class MouldStage
         }
     }
 
-    /** @param array{float, float, float, float}|null $wanted */
+    /** @param list<float>|null $wanted */
     private static function amounts(Basis $basis, MouldMaterial $mould, StageSheet $sheet, ?float $castingVolume, ?array $wanted): void
     {
-        $length = $basis->si('flask.length') ?? ($wanted[0] ?? null);
-        $width = $basis->si('flask.width') ?? ($wanted[1] ?? null);
-        $cope = $basis->si('flask.cope') ?? ($wanted[2] ?? null);
-        $drag = $basis->si('flask.drag') ?? ($wanted[3] ?? null);
-        if (null === $length || null === $width || null === $cope || null === $drag || null === $castingVolume) {
-            $sheet->lacks(
-                'amounts',
-                ['flask.length', 'flask.width', 'flask.cope', 'flask.drag'],
-                'Flask or box and the volume of the casting are wanted first.',
-            );
+        $sides = self::sides($basis);
+        $fields = array_column($sides, 2);
+        $size = [];
+        foreach ($fields as $i => $field) {
+            $size[] = $basis->si($field) ?? $wanted[$i] ?? null;
+        }
+        if (in_array(null, $size, true) || null === $castingVolume) {
+            $sheet->lacks('amounts', $fields, 'Flask or box and the volume of the casting are wanted first.');
 
             return;
         }
+        [$length, $width, $cope] = $size;
+        $drag = $size[3] ?? 0.0;
         $box = $length * $width * ($cope + $drag);
         $cavity = $castingVolume * $basis->castings();
         if ($box <= $cavity) {
             $sheet->lacks(
                 'amounts',
-                ['flask.length', 'flask.width', 'flask.cope', 'flask.drag'],
+                $fields,
                 'The castings are larger than the flask or box: no room is left for the mould.',
             );
             $sheet->warn('flask_small', 'The castings do not go into this flask or box.', 'bad');
@@ -264,7 +298,9 @@ final class MouldStage
                     mark: Mark::CommonPractice,
                 );
             }
-            self::halves($basis, $sheet, [$length * $width * $cope, $length * $width * $drag], $cavity);
+            if (!self::isOnePiece($basis)) {
+                self::halves($basis, $sheet, [$length * $width * $cope, $length * $width * $drag], $cavity);
+            }
 
             return;
         }

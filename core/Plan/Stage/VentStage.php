@@ -7,14 +7,12 @@ namespace MoltenNotes\Core\Plan\Stage;
 use MoltenNotes\Core\Geometry\Section;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Plan\Basis;
-use MoltenNotes\Core\Plan\Levels;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
-use MoltenNotes\Core\Venting\SandGas;
 use MoltenNotes\Core\Working\StageResult;
 use MoltenNotes\Core\Working\StageSheet;
 
-/** Where the air must go: high points without a way out, vent area against the choke, steam from moist sand. */
+/** Where the air must go: high points without a way out, vent area against the choke, gas of the mould. */
 final class VentStage
 {
     /**
@@ -22,18 +20,18 @@ final class VentStage
      * the trade's rule.
      */
     private const ENOUGH = 0.2;
-    private const USUAL_PERMEABILITY = 70;
     private const USUAL_VENT_M = 0.003;
-    /** Steam counts until a skin of metal can hold it back, some ten seconds. Common practice. */
-    private const SKIN_S = 10.0;
 
     /** Choke area m², fill time s, metal on arrival K: null where the stages before could not tell them. */
     public static function compute(Basis $basis, ?float $chokeArea, ?Estimate $fillTime, ?Estimate $arrival): StageResult
     {
         $sheet = new StageSheet($basis->format);
-        self::highPoints($basis, $sheet);
-        self::area($basis, $sheet, $chokeArea);
-        self::steam($basis, $sheet, $fillTime, $arrival);
+        if ('lost_foam' !== $basis->mould?->process) {
+            // Where foam stands there is no air: its gas goes out through coat and sand.
+            self::highPoints($basis, $sheet);
+            self::area($basis, $sheet, $chokeArea);
+        }
+        MouldGas::add($basis, $sheet, $fillTime, $arrival);
 
         return $sheet->result();
     }
@@ -171,77 +169,6 @@ final class VentStage
             inputs: $inputs,
             source: $breathes ? 'a fifth of the choke, for the sand breathes' : 'as much as the choke',
             mark: Mark::CommonPractice,
-        );
-    }
-
-    private static function steam(Basis $basis, StageSheet $sheet, ?Estimate $fillTime, ?Estimate $arrival): void
-    {
-        $moisture = $basis->estimate('sand.moisture');
-        if (
-            'green_sand' !== $basis->values->choice('mould.process')
-            || null === $moisture
-            || null === $fillTime
-            || null === $arrival
-            || null === $basis->mould
-            || null === $basis->alloy
-        ) {
-            return;
-        }
-        $height = Levels::of($basis)->head;
-        if ($height <= 0.0) {
-            $sheet->lacks('steam', ['gating.sprue_height'], 'Without a head of metal nothing stands against the steam.');
-
-            return;
-        }
-        $permeability = (float) ($basis->values->count('sand.permeability') ?? self::USUAL_PERMEABILITY);
-        if (!$basis->values->has('sand.permeability')) {
-            $sheet->assume(
-                'The sand has a permeability of about '.
-                    self::USUAL_PERMEABILITY.
-                    ', and '.
-                    $basis->shown(0.05, Dimension::Length).
-                    ' of it lie between metal and vent.',
-                'sand.permeability',
-            );
-        }
-        $mould = $basis->mould;
-        $pressure = Estimate::through(
-            Dimension::Ratio,
-            static fn (float $m, float $t, float $p): float => SandGas::backPressure(
-                max(self::SKIN_S, $t),
-                $m,
-                $p,
-                5.0,
-                $arrival->si - 273.15,
-                $basis->air()->celsius(),
-                $mould->diffusivity(),
-                $mould->density,
-            ),
-            $moisture,
-            $fillTime,
-            Estimate::ratio($permeability, $permeability * 0.7, $permeability * 1.3),
-        );
-        $head = ($basis->alloy->densityLiquid->si() / 1000) * $height * 100;
-        $ratio = Estimate::between(Dimension::Ratio, $pressure->si / $head, $pressure->lowSi / $head, $pressure->highSi / $head);
-        $sheet->add(
-            code: 'steam',
-            label: 'Steam against the metal’s own pressure',
-            value: $ratio,
-            formula: 'Q H / (P A) over ρ g h',
-            inputs: [
-                $sheet->input('moisture', 'Moisture', $moisture, 'typed'),
-                $sheet->input(
-                    'P',
-                    'Permeability',
-                    Estimate::ratio($permeability),
-                    $basis->values->has('sand.permeability') ? 'typed' : 'default',
-                ),
-                $sheet->input('t', 'Time under heat', $fillTime->atLeast(self::SKIN_S)),
-            ],
-            source: 'steam tables, permeability number; upper bound, for steam condenses in cool sand',
-            mark: Mark::Derived,
-            standing: $ratio->lowSi > 1 ? 'bad' : ($ratio->si > 1 ? 'risky' : 'good'),
-            note: $ratio->si > 1 ? 'The steam may blow through the metal: drier sand, or more vents near the face.' : '',
         );
     }
 }

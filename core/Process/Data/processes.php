@@ -23,6 +23,8 @@ declare(strict_types=1);
 // it flares, °C. breaking_out: what is heeded then. wall: how thick a mould is that stands free in the air, mm; the others are thick.
 // Common practice.
 // least_bore: the narrowest sprue that is kept full by hand, mm; common practice.
+// gas: what its binder gives off when the sand is heated through: [usual share of the sand's mass, mL per g of sand: least, middle, most,
+// usual permeability number of such sand]. Gas recalled from memory, the rest common practice; green sand has its water instead.
 // hazards: codes of the cautions that go with it.
 // A temperature within the words stands as {290 degC}, a difference as {20 ddegC}, to be said in the caster's own unit.
 $sand = [
@@ -34,12 +36,14 @@ $betweenGrains = ['risky', 'Iron and steel run between the grains unless the fac
 return [
     [
         'code' => 'green_sand', 'label' => 'Green sand', 'hint' => 'Sand, clay and water', 'drawn' => 'sand', 'rammed' => true,
+        'gas' => [0.0, 0.0, 0.0, 0.0, 70.0],
         'waits_for' => 'The mould is closed and poured the same day, before its face dries out.',
         'bears' => ['carbon_steel' => ['risky', 'Steel wants a more refractory sand and a wash.'], '*' => 'good'],
         'hazards' => ['wet_green_sand'],
     ] + $sand,
     [
         'code' => 'oil_sand', 'label' => 'Oil-bonded sand', 'hint' => 'No water; smokes', 'drawn' => 'oil', 'rammed' => true,
+        'gas' => [0.05, 15.0, 20.0, 25.0, 70.0],
         'waits_for' => 'Core and wash, where there are any, are dry.',
         'open_below' => 200.0,
         'bears' => [
@@ -51,16 +55,19 @@ return [
     ] + $sand,
     [
         'code' => 'silicate_sand', 'label' => 'Silicate sand', 'hint' => 'Hardened by CO₂ or heat', 'drawn' => 'sand', 'rammed' => true,
+        'gas' => [0.04, 5.0, 6.5, 8.0, 120.0],
         'waits_for' => 'Hardened right through: gassed or baked until a nail hardly marks it.',
         'bears' => ['iron' => $betweenGrains, '*' => 'good'], 'hazards' => ['silicate_co2'],
     ] + $sand,
     [
         'code' => 'resin_sand', 'label' => 'Resin sand', 'hint' => 'No-bake', 'drawn' => 'sand', 'rammed' => true,
+        'gas' => [0.012, 10.0, 12.0, 14.0, 120.0],
         'waits_for' => 'Cured right through, longer in the cold.',
         'bears' => ['iron' => $betweenGrains, '*' => 'good'], 'hazards' => ['resin_fumes'],
     ] + $sand,
     [
         'code' => 'printed_sand', 'label' => 'Printed sand', 'hint' => 'Printed mould or core', 'drawn' => 'sand',
+        'gas' => [0.018, 13.0, 17.0, 22.0, 90.0],
         'waits_for' => 'Cured and dry; loose sand is blown out.',
         'bears' => ['iron' => $betweenGrains, '*' => 'good'], 'hazards' => ['resin_fumes'],
     ] + $sand,

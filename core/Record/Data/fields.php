@@ -14,6 +14,8 @@ $foam = ['lost_foam'];
 $plaster = ['plaster'];
 $sand = MouldProcess::ofSand();
 $rammed = MouldProcess::which(static fn (MouldProcess $process): bool => $process->rammed);
+$onePiece = MouldProcess::which(static fn (MouldProcess $process): bool => $process->onePiece);
+$halves = MouldProcess::which(static fn (MouldProcess $process): bool => !$process->onePiece);
 $closed = MouldProcess::which(static fn (MouldProcess $process): bool => !$process->breathes);
 
 return [
@@ -174,11 +176,15 @@ return [
     ],
     [
         'key' => 'flask.cope', 'stage' => 'mould', 'label' => 'Cope depth', 'kind' => 'quantity', 'unit' => 'mm',
-        'possible' => [5, 2000], 'likely' => [30, 300],
+        'possible' => [5, 2000], 'likely' => [30, 300], 'processes' => $halves,
     ],
     [
         'key' => 'flask.drag', 'stage' => 'mould', 'label' => 'Drag depth', 'kind' => 'quantity', 'unit' => 'mm',
-        'possible' => [5, 2000], 'likely' => [30, 300],
+        'possible' => [5, 2000], 'likely' => [30, 300], 'processes' => $halves,
+    ],
+    [
+        'key' => 'flask.depth', 'stage' => 'mould', 'label' => 'Box or flask, depth inside', 'kind' => 'quantity', 'unit' => 'mm',
+        'possible' => [5, 4000], 'likely' => [40, 600], 'processes' => $onePiece,
     ],
     [
         'key' => 'sand.permeability', 'stage' => 'mould', 'label' => 'Permeability number', 'kind' => 'count', 'possible' => [1, 2000],
@@ -218,6 +224,10 @@ return [
         'key' => 'foam.vibration', 'first' => true,
         'stage' => 'mould', 'label' => 'Sand vibrated in', 'kind' => 'choice', 'choices' => 'vibration',
         'processes' => $foam, 'hint' => 'To the very top and under overhangs.',
+    ],
+    [
+        'key' => 'foam.cover', 'stage' => 'mould', 'label' => 'Sand over the foam', 'kind' => 'quantity', 'unit' => 'mm',
+        'possible' => [0, 2000], 'likely' => [40, 400], 'processes' => $foam, 'hint' => 'Over its highest place.',
     ],
     [
         'key' => 'foam.cup_height', 'stage' => 'mould', 'label' => 'Cup above the sand', 'kind' => 'quantity', 'unit' => 'mm',

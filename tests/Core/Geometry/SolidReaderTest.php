@@ -11,6 +11,7 @@ use MoltenNotes\Core\Geometry\SolidReader;
 use MoltenNotes\Tests\Support\Solids;
 use MoltenNotes\Tests\Support\WildCastings;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What the body of a casting says, against what was worked out by hand or stands in textbooks. */
@@ -184,6 +185,7 @@ final class SolidReaderTest extends TestCase
         self::assertEqualsWithDelta($one->box, $other->box, 1e-9);
     }
 
+    #[Group('wide')]
     public function testWhateverIsTypedIsReadWithinBounds(): void
     {
         $wild = new WildCastings(811);

@@ -9,6 +9,7 @@ use MoltenNotes\Core\Geometry\PartGeometry;
 use MoltenNotes\Core\Geometry\Starters;
 use MoltenNotes\Tests\Support\Solids;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** A casting laid from a few measurements is one piece, as large as was asked, and can be changed from there. */
@@ -23,6 +24,7 @@ final class StartersTest extends TestCase
     }
 
     #[DataProvider('starters')]
+    #[Group('wide')]
     public function testItIsOnePieceInAnyUnitAndAnySize(string $code): void
     {
         foreach ([['mm', 1.0], ['in', 1.0], ['mm', 0.4], ['mm', 2.2]] as [$unit, $times]) {

@@ -7,12 +7,14 @@ namespace MoltenNotes\Tests\Core\Plan;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Tests\Support\Plans;
 use MoltenNotes\Tests\Support\WildCastings;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
  * The gating agrees with itself, over processes, metals and castings from a trinket to a flywheel: what is advised does what is told when
  * it is cut, goes into the section it enters, and every part of it is metal to melt.
  */
+#[Group('wide')]
 final class GatingAgreesTest extends TestCase
 {
     /** Figure → the field it is recorded in when it is cut. */

@@ -20,6 +20,7 @@ use MoltenNotes\Tests\Support\Plans;
 use MoltenNotes\Tests\Support\Records;
 use MoltenNotes\Tests\Support\WildRecords;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Whatever quotes a number of a record quotes the plan's: Why, change sheet, drawing, console and document stand on one basis. */
@@ -49,6 +50,7 @@ final class OneBasisTest extends TestCase
 
     /** @param array<string, mixed> $learnt */
     #[DataProvider('experience')]
+    #[Group('wide')]
     public function testWhyTheChangeSheetAndTheDrawingQuoteThePlan(array $learnt): void
     {
         $wild = new WildRecords(2611);

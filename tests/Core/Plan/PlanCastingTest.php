@@ -13,6 +13,7 @@ use MoltenNotes\Core\Record\RejectedRecord;
 use MoltenNotes\Core\Working\Figure;
 use MoltenNotes\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class PlanCastingTest extends TestCase
@@ -306,6 +307,7 @@ final class PlanCastingTest extends TestCase
         self::assertGreaterThan(0.05, $weighed->figure('pattern', 'casting_mass')?->value->relativeSpread());
     }
 
+    #[Group('wide')]
     public function testMassGrowsWithEveryDimension(): void
     {
         $mass = static fn (array $section): float => self::value(Plans::of(['casting.sections' => [$section]]), 'pattern', 'casting_mass');

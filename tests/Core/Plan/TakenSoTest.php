@@ -11,9 +11,11 @@ use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Tests\Support\Plans;
 use MoltenNotes\Tests\Support\Records;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** A computed size that is taken over, as it is offered, keeps the rule it was computed by. */
+#[Group('wide')]
 final class TakenSoTest extends TestCase
 {
     /** @return iterable<string, array{UnitPreferences}> */

@@ -20,12 +20,14 @@ use MoltenNotes\Tests\Support\Plans;
 use MoltenNotes\Tests\Support\Records;
 use MoltenNotes\Tests\Support\WildRecords;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
  * Whatever the reader takes can be planned, drawn, diagnosed and followed: no error, nothing infinite, nothing below nothing, no
  * impossible advice.
  */
+#[Group('wide')]
 final class TotalityTest extends TestCase
 {
     private const WILD = 400;

@@ -9,6 +9,7 @@ use MoltenNotes\Core\Process\MouldProcess;
 use MoltenNotes\Tests\Support\Plans;
 use MoltenNotes\Tests\Support\Solids;
 use MoltenNotes\Tests\Support\WildCastings;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** A caster stands beside these times: they err late, and none is told where it is not known. */
@@ -38,6 +39,7 @@ final class CoolingStageTest extends TestCase
         self::assertStringContainsString('riser', $fed->figure('cooling', 'solid_through')->note ?? '');
     }
 
+    #[Group('wide')]
     public function testEachStepComesAfterTheOneBefore(): void
     {
         $wild = new WildCastings(97);

@@ -12,6 +12,7 @@ use PHPUnit\Framework\TestCase;
 final class MouldStageTest extends TestCase
 {
     private const FLASK = ['flask.length' => '300 mm', 'flask.width' => '200 mm', 'flask.cope' => '100 mm', 'flask.drag' => '80 mm'];
+    private const BOX = ['flask.length' => '300 mm', 'flask.width' => '200 mm', 'flask.depth' => '180 mm'];
 
     public function testSandIsTheFlaskLessTheCastings(): void
     {
@@ -30,7 +31,7 @@ final class MouldStageTest extends TestCase
 
     public function testPowderAndWaterTogetherFillTheBox(): void
     {
-        $plan = Plans::of(['mould.process' => 'plaster', 'plaster.ratio' => '40 %'] + self::FLASK);
+        $plan = Plans::of(['mould.process' => 'plaster', 'plaster.ratio' => '40 %'] + self::BOX);
         $powder = self::value($plan, 'mould', 'powder');
         $water = self::value($plan, 'mould', 'water');
 
@@ -46,7 +47,7 @@ final class MouldStageTest extends TestCase
     {
         self::assertGreaterThan(
             10.0,
-            self::value(Plans::of(['mould.process' => 'silicone', 'metal.alloy' => 'pewter_low_cu'] + self::FLASK), 'mould', 'rubber'),
+            self::value(Plans::of(['mould.process' => 'silicone', 'metal.alloy' => 'pewter_low_cu'] + self::BOX), 'mould', 'rubber'),
         );
     }
 
