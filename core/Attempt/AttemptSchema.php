@@ -6,6 +6,7 @@ namespace MoltenNotes\Core\Attempt;
 
 use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Geometry\Sits;
+use MoltenNotes\Core\Geometry\WayUp;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Unit;
 use MoltenNotes\Core\Quantity\UnitTable;
@@ -150,6 +151,9 @@ final class AttemptSchema
             'description' => 'One part of the casting, measured cold. The first is the root; every other joins one of the rest.',
             'properties' => [
                 'shape' => ['enum' => array_map(static fn (Shape $shape): string => $shape->value, Shape::cases())],
+                'mesh' => ['type' => 'string', 'description' => 'The kept mesh that is the whole casting; only in the notebook it was read in.'],
+                'up' => ['enum' => array_map(static fn (WayUp $way): string => $way->value, WayUp::cases())],
+                'parting' => $length + ['description' => 'Height of the parting over the lowest point of a mesh.'],
                 'id' => ['type' => 'string', 'pattern' => '^[\\w-]{1,40}$'],
                 'label' => ['type' => 'string', 'maxLength' => 60],
                 'joins' => ['type' => 'string'],

@@ -28,14 +28,14 @@ final class CastingOutline
             if (null === $body) {
                 continue;
             }
-            foreach ($layout->beyond[$section->id] ?? [] as $index => $box) {
+            foreach ($layout->beyond[$section->id] ?? [] as $index => $outline) {
                 // The far half of a ring, or one that the cut does not meet.
                 $this->parts[] = new SectionPart(
                     "beyond-{$section->id}".(0 === $index ? '' : "-{$index}"),
                     'beyond',
                     $section->label,
                     '',
-                    $this->moved($this->at->box($box['x'], $box['y'], $box['x'] + $box['width'], $box['y'] + $box['height'])),
+                    $this->moved($this->at->closed($outline)),
                     ['casting.sections'],
                     false,
                     $section->id,
@@ -47,10 +47,11 @@ final class CastingOutline
                     'cavity',
                     $section->label,
                     $this->at->format->si($body->thickness, Dimension::Length),
-                    $this->moved($this->at->closed($face)),
+                    $this->moved($this->at->closed($face['outline'])),
                     ['casting.sections'],
                     false,
                     $section->id,
+                    array_map(fn (array $hole): array => $this->moved($this->at->closed($hole)), $face['holes']),
                 );
             }
             $box = $layout->boxes[$section->id];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Drawing;
 
+use MoltenNotes\Core\Geometry\Contour;
 use MoltenNotes\Core\Geometry\HotSpot;
 use MoltenNotes\Core\Geometry\PlacedSection;
 use MoltenNotes\Core\Plan\Basis;
@@ -19,7 +20,7 @@ final readonly class FromAbove
     private const ROUND = 48;
 
     /**
-     * @param list<array{id: string, label: string, subject: string, outline: list<array{float, float}>, hole: list<array{float, float}>,
+     * @param list<array{id: string, label: string, subject: string, outline: list<array{float, float}>, holes: list<list<array{float, float}>>,
      *     top: float, cut: bool}> $parts the lowest first
      * @param list<array{kind: 'gate'|'high'|'last'|'hot', words: string, at: array{float, float}}> $marks
      * @param array{left: float, right: float, front: float, back: float} $bounds
@@ -36,6 +37,7 @@ final readonly class FromAbove
             return null;
         }
         $plane = $bodies[0]->y * 1000;
+        $outlines = $basis->solid?->outlines;
         $bounds = ['left' => \INF, 'right' => -\INF, 'front' => \INF, 'back' => -\INF];
         $parts = [];
         foreach ($bodies as $index => $one) {
@@ -46,12 +48,16 @@ final readonly class FromAbove
                 'front' => min($bounds['front'], 1000 * ($one->y - $y)),
                 'back' => max($bounds['back'], 1000 * ($one->y + $y)),
             ];
+            if (null !== $outlines) {
+                $parts = self::mesh($one, $outlines->above);
+                continue;
+            }
             $parts[] = [
                 'id' => "above-{$one->section->id}-{$index}",
                 'label' => $one->section->label,
                 'subject' => $one->section->id,
                 'outline' => $one->isRound() ? self::circle($one, $one->body->across / 2) : self::corners($one),
-                'hole' => $one->bore() > 1e-6 ? self::circle($one, $one->bore()) : [],
+                'holes' => $one->bore() > 1e-6 ? [self::circle($one, $one->bore())] : [],
                 'top' => round(1000 * $one->top(), 3),
                 'cut' => abs(1000 * $one->y - $plane) < 1000 * $y,
             ];
@@ -59,6 +65,29 @@ final readonly class FromAbove
         usort($parts, static fn (array $a, array $b): int => $a['top'] <=> $b['top']);
 
         return new self($parts, [...self::gates($bodies), ...self::said($basis, $risers)], $bounds, $plane);
+    }
+
+    /**
+     * @return list<array{id: string, label: string, subject: string, outline: list<array{float, float}>,
+     *     holes: list<list<array{float, float}>>, top: float, cut: bool}>
+     */
+    private static function mesh(PlacedSection $one, Contour $above): array
+    {
+        $shapes = $above->drawn(1000)->shapes;
+
+        return array_map(
+            static fn (array $shape, int $index): array => [
+                'id' => "above-{$one->section->id}-{$index}",
+                'label' => $one->section->label,
+                'subject' => $one->section->id,
+                'outline' => $shape['outline'],
+                'holes' => $shape['holes'],
+                'top' => round(1000 * $one->top(), 3),
+                'cut' => 0 === $index,
+            ],
+            $shapes,
+            array_keys($shapes),
+        );
     }
 
     /** @return array<string, mixed> */

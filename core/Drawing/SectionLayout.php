@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Drawing;
 
+use MoltenNotes\Core\Geometry\MeshOutlines;
 use MoltenNotes\Core\Geometry\PlacedSection;
 use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Plan\Basis;
@@ -20,8 +21,9 @@ final readonly class SectionLayout
 
     /**
      * @param array<string, array{x: float, y: float, width: float, height: float}> $boxes section id → where the one nearest the cut stands
-     * @param array<string, list<list<array{float, float}>>> $cuts section id → closed outlines of what is cut
-     * @param array<string, list<array{x: float, y: float, width: float, height: float}>> $beyond section id → what is seen beyond the cut
+     * @param array<string, list<array{outline: list<array{float, float}>, holes: list<list<array{float, float}>>}>> $cuts section id →
+     *                                                                                                                     closed outlines of what is cut, with what is empty in each
+     * @param array<string, list<list<array{float, float}>>> $beyond section id → outlines of what is seen beyond the cut
      */
     private function __construct(public array $boxes, public array $cuts, public array $beyond, public float $width, public float $height)
     {
@@ -31,6 +33,10 @@ final readonly class SectionLayout
     public static function of(Basis $basis): self
     {
         $bodies = $basis->placed;
+        $outlines = $basis->solid?->outlines;
+        if (null !== $outlines && [] !== $bodies) {
+            return self::ofMesh($bodies[0], $outlines);
+        }
         $plane = [] === $bodies ? 0.0 : $bodies[0]->y;
         $left = [] === $bodies ? 0.0 : min(array_map(static fn (PlacedSection $one): float => $one->x - $one->reach()[0], $bodies));
         $right = $top = 0.001;
@@ -42,12 +48,14 @@ final readonly class SectionLayout
             $faces = self::faces($one, $plane, $left);
             $aside = abs($one->y - $plane);
             if ([] !== $faces) {
-                $cuts[$id] = [...$cuts[$id] ?? [], ...$faces];
+                foreach ($faces as $face) {
+                    $cuts[$id][] = ['outline' => $face, 'holes' => []];
+                }
                 $aside = 0.0;
             }
             $box = self::box($one, $left);
             if (1 !== count($faces)) {
-                $beyond[$id][] = $box;
+                $beyond[$id][] = self::rectangle($box['x'], $box['y'], $box['x'] + $box['width'], $box['y'] + $box['height']);
             }
             if (!isset($nearest[$id]) || $aside < $nearest[$id] - 1e-9) {
                 $nearest[$id] = $aside;
@@ -56,6 +64,21 @@ final readonly class SectionLayout
         }
 
         return new self($boxes, $cuts, $beyond, $right * 1000, $top * 1000);
+    }
+
+    /** A mesh: cut through its middle, with all of it seen beyond. */
+    private static function ofMesh(PlacedSection $one, MeshOutlines $outlines): self
+    {
+        $id = $one->section->id;
+        $half = $one->reach()[0];
+
+        return new self(
+            [$id => self::box($one, -$half)],
+            [$id => $outlines->cut->drawn(1000, $half)->shapes],
+            [$id => array_column($outlines->front->drawn(1000, $half)->shapes, 'outline')],
+            2000 * $half,
+            1000 * $one->body->height,
+        );
     }
 
     /**

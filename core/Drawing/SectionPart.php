@@ -11,6 +11,7 @@ final readonly class SectionPart
      * @param list<array{float, float}> $outline closed polygon
      * @param list<string> $fields the values it is drawn from
      * @param bool $assumed drawn to a usual size because the record does not say
+     * @param list<list<array{float, float}>> $holes what is empty within it
      * @param string $subject section of the casting it belongs to; empty for the rest
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class SectionPart
         public array $fields,
         public bool $assumed,
         public string $subject = '',
+        public array $holes = [],
     ) {
     }
 
@@ -34,6 +36,7 @@ final readonly class SectionPart
             'label' => $this->label,
             'value' => $this->value,
             'outline' => $this->outline,
+            'holes' => $this->holes,
             'fields' => $this->fields,
             'assumed' => $this->assumed,
             'subject' => $this->subject,

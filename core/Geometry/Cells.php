@@ -85,6 +85,27 @@ final readonly class Cells
         return new self($part, $nx, $ny, $nz, $x, $y, $z, $dx, $dy, $dz, $overlap);
     }
 
+    /**
+     * Cells that are all alike.
+     *
+     * @param list<int> $part of each cell
+     * @param array{int, int, int} $count
+     * @param array<float> $edge along x, y and z
+     * @param array{float, float, float} $corner of the first
+     */
+    public static function even(array $part, array $count, array $edge, array $corner): self
+    {
+        $middles = $widths = [[], [], []];
+        foreach ($count as $axis => $n) {
+            for ($i = 0; $i < $n; ++$i) {
+                $middles[$axis][] = $corner[$axis] + ($i + 0.5) * $edge[$axis];
+                $widths[$axis][] = $edge[$axis];
+            }
+        }
+
+        return new self($part, $count[0], $count[1], $count[2], ...$middles, ...$widths, overlap: []);
+    }
+
     /** The middle one of the three edges of a cell, m: how fine a wall is cut, whatever its length is. */
     public function edge(int $cell): float
     {

@@ -9,14 +9,23 @@ final readonly class FreshSolids implements Solids
 {
     private const KEPT = 64;
 
+    public function __construct(private ?MeshShelf $meshes = null)
+    {
+    }
+
     public function read(Sections $sections): ?CastingGeometry
     {
+        $mesh = $sections->mesh()?->mesh;
+        $body = null === $mesh ? null : $this->meshes?->body($mesh->id);
+        if (null !== $mesh && null === $body) {
+            return null;
+        }
         /** @var array<string, CastingGeometry|null> $read */
         static $read = [];
         $print = $sections->fingerprint();
         if (!array_key_exists($print, $read)) {
             $read = array_slice($read, 1 - self::KEPT, null, true);
-            $read[$print] = SolidReader::read($sections);
+            $read[$print] = SolidReader::read($sections, $body);
         }
 
         return $read[$print];

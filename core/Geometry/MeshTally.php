@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Geometry;
 
 /** The running sums of StlMesh. Not for use elsewhere: it changes while it reads, and is written for speed over packed numbers. */
-final class MeshTally
+final class MeshTally implements FacetSink
 {
     public int $triangles = 0;
     public float $volume = 0.0;
@@ -15,10 +15,6 @@ final class MeshTally
     /** @var array{float, float, float} */
     public array $high = [-\INF, -\INF, -\INF];
 
-    private const FACET_ENDS = 'endfacet';
-    /** No facet of text takes so many bytes, whoever wrote it. */
-    private const LONGEST_FACET = 65536;
-
     private int $flat = 0;
     private int $senseless = 0;
     private int $edgeSum = 0;
@@ -27,66 +23,6 @@ final class MeshTally
     private float $ox = 0.0;
     private float $oy = 0.0;
     private float $oz = 0.0;
-
-    /** Takes whole facets of 50 bytes off the buffer and gives back the rest. */
-    public function binary(string $buffer, int &$left): string
-    {
-        $count = min($left, intdiv(strlen($buffer), 50));
-        for ($i = 0; $i < $count; ++$i) {
-            $at = $i * 50 + 12;
-            /** @var array<int, float> $f */
-            $f = unpack('g9', $buffer, $at);
-            /** @var array<int, int> $b */
-            $b = unpack('V9', $buffer, $at);
-            $this->facet($f, $b);
-        }
-        $left -= $count;
-
-        return $left > 0 ? substr($buffer, $count * 50) : '';
-    }
-
-    /**
-     * Takes whole facets of text off the buffer and gives back the rest, which is always short: the work grows with the file, not with
-     * its square.
-     *
-     * @throws UnreadableMesh when the text goes on and on without the end of a facet
-     */
-    public function text(string $buffer, bool $last = false): string
-    {
-        $end = $last ? strlen($buffer) : strrpos($buffer, self::FACET_ENDS);
-        if (false === $end) {
-            if (strlen($buffer) > self::LONGEST_FACET) {
-                throw UnreadableMesh::endless($this->triangles);
-            }
-
-            return $buffer;
-        }
-        // Possessive: what was read once is not tried again in pieces.
-        preg_match_all('/vertex\s++(\S++)\s++(\S++)\s++(\S++)/', substr($buffer, 0, $end), $found);
-        for ($i = 0, $count = intdiv(count($found[0]), 3) * 3; $i < $count; $i += 3) {
-            $packed = '';
-            for ($k = $i; $k < $i + 3; ++$k) {
-                $packed .= pack(
-                    'g3',
-                    is_numeric($found[1][$k]) ? (float) $found[1][$k] : \NAN,
-                    is_numeric($found[2][$k]) ? (float) $found[2][$k] : \NAN,
-                    is_numeric($found[3][$k]) ? (float) $found[3][$k] : \NAN,
-                );
-            }
-            /** @var array<int, float> $f */
-            $f = unpack('g9', $packed);
-            /** @var array<int, int> $b */
-            $b = unpack('V9', $packed);
-            $this->facet($f, $b);
-        }
-
-        $rest = $last ? '' : substr($buffer, $end + strlen(self::FACET_ENDS));
-        if (strlen($rest) > self::LONGEST_FACET) {
-            throw UnreadableMesh::endless($this->triangles);
-        }
-
-        return $rest;
-    }
 
     /** Whether each edge is run as often one way as the other and no triangle is without sense: the sums over all edges are nothing. */
     public function isClosed(): bool
@@ -129,7 +65,7 @@ final class MeshTally
      * @param array<int, float> $f nine coordinates, from 1
      * @param array<int, int> $b the same as bit patterns
      */
-    private function facet(array $f, array $b): void
+    public function facet(array $f, array $b): void
     {
         ++$this->triangles;
         [1 => $ax, 2 => $ay, 3 => $az, 4 => $bx, 5 => $by, 6 => $bz, 7 => $cx, 8 => $cy, 9 => $cz] = $f;

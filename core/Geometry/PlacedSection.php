@@ -87,7 +87,7 @@ final readonly class PlacedSection
         }
 
         return match ($section->shape) {
-            Shape::Plate, Shape::Bar, Shape::Free => abs($v) <= $this->body->depth / 2,
+            Shape::Plate, Shape::Bar, Shape::Free, Shape::Mesh => abs($v) <= $this->body->depth / 2,
             Shape::Wedge => abs($v) <= $this->body->depth / 2 && $w <= $this->wedge($u / $across + 0.5),
             Shape::Cylinder, Shape::Boss => $u * $u + $v * $v <= ($across * $across) / 4,
             Shape::Tube, Shape::Ring => $u * $u + $v * $v <= ($across * $across) / 4
@@ -137,7 +137,7 @@ final readonly class PlacedSection
                 $this->body->depth / self::WALL,
                 max(self::FINEST, min($this->wedge(0.0), $this->wedge(1.0))) / self::WALL,
             ],
-            Shape::Plate, Shape::Bar, Shape::Free => [$along / self::WALL, $this->body->depth / self::WALL, $up / self::WALL],
+            Shape::Plate, Shape::Bar, Shape::Free, Shape::Mesh => [$along / self::WALL, $this->body->depth / self::WALL, $up / self::WALL],
         };
         if ($upright) {
             [$u, $w] = [$w, $u];

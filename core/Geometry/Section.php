@@ -11,7 +11,7 @@ final readonly class Section
 {
     /**
      * @param array<string, Measurement> $measurements length, width, thickness, thin_end, diameter, wall, height, volume, area, run, foot,
-     *                                                 offset, turn
+     *                                                 offset, turn, parting
      * @param int $gates gates that enter the casting here
      */
     public function __construct(
@@ -27,6 +27,7 @@ final readonly class Section
         public bool $riser,
         public bool $vent,
         public bool $chill,
+        public ?MeshRef $mesh = null,
     ) {
     }
 
@@ -46,6 +47,7 @@ final readonly class Section
             $this->riser,
             $this->vent,
             $this->chill,
+            $this->mesh,
         );
     }
 
@@ -69,6 +71,8 @@ final readonly class Section
                 'id' => $this->id,
                 'label' => $this->label,
                 'shape' => $this->shape->value,
+                'mesh' => $this->mesh?->id,
+                'up' => $this->mesh?->up->value,
                 'joins' => $this->joins,
                 'sits' => $this->sits->value,
                 'count' => $this->count,

@@ -70,6 +70,7 @@ final readonly class SectionGeometry
             Shape::Ring => self::hollow($of('diameter'), $of('width'), $of('thickness'), min($of('width'), $of('thickness'))),
             Shape::Sphere => self::sphere($of('diameter')),
             Shape::Free => self::free($of('volume'), $of('area')),
+            Shape::Mesh => self::mesh($section),
         };
         [$volume, $surface, $joint, $thickness, $run, $cross, $height, $footprint, $across] = $body;
         $round = $section->shape->isRound();
@@ -181,6 +182,29 @@ final readonly class SectionGeometry
             $diameter,
             $great,
             $diameter,
+        ];
+    }
+
+    /**
+     * As it was measured; the way through it is that through its box until its body tells it.
+     *
+     * @return array{float, float, float, float, float, float, float, float, float}
+     */
+    private static function mesh(Section $section): array
+    {
+        $of = static fn (string $name): float => $section->si($name) ?? 0.0;
+        $run = sqrt($of('length') ** 2 + $of('width') ** 2);
+
+        return [
+            $of('volume'),
+            $of('area'),
+            $of('width') * $of('thickness'),
+            $of('thickness'),
+            $run,
+            $of('volume') / max($run, $of('height')),
+            $of('height'),
+            $of('length') * $of('width'),
+            $of('length'),
         ];
     }
 

@@ -101,13 +101,19 @@ final readonly class Sections
         );
     }
 
+    /** The mesh that is the whole casting, where it is one. */
+    public function mesh(): ?Section
+    {
+        return Shape::Mesh === ($this->sections[0] ?? null)?->shape ? $this->sections[0] : null;
+    }
+
     /** The same for sections whose body is the same, whatever they are called. */
     public function fingerprint(): string
     {
         $bodies = array_map(
             static fn (Section $section): array => [
                 $section->id, $section->shape->value, $section->joins, $section->sits->value, $section->count, $section->upright,
-                $section->gates, $section->riser,
+                $section->gates, $section->riser, $section->mesh?->id, $section->mesh?->up->value,
                 array_map(static fn (Measurement $one): float => round($one->si(), 9), $section->measurements),
             ],
             $this->sections,

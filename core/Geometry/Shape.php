@@ -16,6 +16,8 @@ enum Shape: string
     case Boss = 'boss';
     case Wedge = 'wedge';
     case Free = 'free';
+    /** A whole casting that was drawn: read from a file, not measured by hand. */
+    case Mesh = 'mesh';
 
     /** What a caster calls it. */
     public function words(): string
@@ -37,6 +39,7 @@ enum Shape: string
             self::Sphere => ['diameter'],
             self::Wedge => ['length', 'width', 'thickness', 'thin_end'],
             self::Free => ['volume', 'area'],
+            self::Mesh => ['length', 'width', 'height', 'thickness', 'volume', 'area'],
         };
     }
 

@@ -26,6 +26,7 @@ final readonly class StlMesh
     /**
      * @param Volume $volume zero where nothing was read
      * @param array{Length, Length, Length} $box
+     * @param array{float, float, float} $low corner of the box, in the unit of the mesh
      * @param int $triangles read, those without area too
      * @param list<array{code: string, words: string}> $faults what is wrong, plainest first; empty for a sound mesh
      */
@@ -33,6 +34,7 @@ final readonly class StlMesh
         public Volume $volume,
         public Area $area,
         public array $box,
+        public array $low,
         public int $triangles,
         public bool $closed,
         public array $faults,
@@ -48,39 +50,7 @@ final readonly class StlMesh
     public static function read(iterable $pieces, Unit $unit): self
     {
         $tally = new MeshTally();
-        $buffer = '';
-        $binary = null;
-        $left = 0;
-        foreach ($pieces as $piece) {
-            $buffer .= $piece;
-            if (null === $binary) {
-                if (strlen($buffer) < 512 && strlen($buffer) < 84) {
-                    continue;
-                }
-                $binary = !self::looksLikeText($buffer);
-                if ($binary) {
-                    $left = self::count($buffer);
-                    $buffer = substr($buffer, 84);
-                }
-            }
-            $buffer = $binary ? $tally->binary($buffer, $left) : $tally->text($buffer);
-        }
-        if (null === $binary) {
-            if (!self::looksLikeText($buffer)) {
-                throw UnreadableMesh::tooShort(strlen($buffer));
-            }
-            $buffer = $tally->text($buffer);
-            $binary = false;
-        }
-        if (!$binary) {
-            $tally->text($buffer."\n", true);
-        }
-        if ($binary && $left > 0) {
-            throw UnreadableMesh::brokenOff($tally->triangles, $tally->triangles + $left);
-        }
-        if (0 === $tally->triangles) {
-            throw UnreadableMesh::empty();
-        }
+        StlFile::feed($pieces, $tally);
 
         return self::of($tally, $unit->factor);
     }
@@ -94,22 +64,10 @@ final readonly class StlMesh
             Volume::fromSi(abs($tally->volume) * $metre ** 3),
             Area::fromSi($tally->area * $metre ** 2),
             [$size($tally->low[0], $tally->high[0]), $size($tally->low[1], $tally->high[1]), $size($tally->low[2], $tally->high[2])],
+            $tally->low,
             $tally->triangles,
             $tally->isClosed(),
             $faults,
         );
-    }
-
-    private static function looksLikeText(string $start): bool
-    {
-        // Some binary files begin with "solid" too; only a text file goes on with a facet.
-        return 1 === preg_match('/^\s*solid\b/', $start) && 1 === preg_match('/facet\s+normal/', substr($start, 0, 4096));
-    }
-
-    private static function count(string $start): int
-    {
-        $count = unpack('V', substr($start, 80, 4));
-
-        return is_array($count) && is_int($count[1]) ? $count[1] : 0;
     }
 }

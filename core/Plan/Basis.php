@@ -223,6 +223,10 @@ final readonly class Basis
         if (in_array($this->fill(), ['bottom', 'top'], true)) {
             return 'bottom' === $this->fill() ? $height : 0.0;
         }
+        $parting = $this->sections?->mesh()?->si('parting');
+        if (null !== $parting) {
+            return max(0.0, $height - $parting);
+        }
         $entry = $this->sections?->gated()[0] ?? '';
         $feet = $this->feet();
 

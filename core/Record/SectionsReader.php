@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Record;
 
+use MoltenNotes\Core\Geometry\MeshRef;
 use MoltenNotes\Core\Geometry\Section;
 use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Geometry\Sits;
+use MoltenNotes\Core\Geometry\WayUp;
 use MoltenNotes\Core\Quantity\Measurement;
 
 /** Reads the sections of a casting from untrusted input; blanks are allowed while somebody is still typing. */
@@ -30,8 +32,9 @@ final class SectionsReader
         'foot' => ['mm', 0, 3000, 0, 800],
         'offset' => ['mm', 0, 3000, 0, 800],
         'turn' => ['deg', 0, 360, 0, 360],
+        'parting' => ['mm', 0, 5000, 0, 600],
     ];
-    private const WORDS = ['shape', 'label', 'id', 'joins', 'sits', 'count', 'upright', 'gates', 'riser', 'vent', 'chill'];
+    private const WORDS = ['shape', 'label', 'id', 'joins', 'sits', 'count', 'upright', 'gates', 'riser', 'vent', 'chill', 'mesh', 'up'];
 
     /** Null when blank or refused; every fault is told to the reader with its pointer. */
     public static function read(mixed $raw, string $pointer, ValueReader $reader): ?Sections
@@ -113,7 +116,25 @@ final class SectionsReader
             $reader->mark($row['riser'] ?? null, $pointer.'/riser'),
             $reader->mark($row['vent'] ?? null, $pointer.'/vent'),
             $reader->mark($row['chill'] ?? null, $pointer.'/chill'),
+            Shape::Mesh === $shape ? self::mesh($row, $pointer, $reader) : null,
         );
+    }
+
+    /** @param array<mixed> $row */
+    private static function mesh(array $row, string $pointer, ValueReader $reader): ?MeshRef
+    {
+        $id = self::name($row['mesh'] ?? null, "{$pointer}/mesh", $reader);
+        $given = $row['up'] ?? WayUp::AsDrawn->value;
+        $up = is_string($given) ? WayUp::tryFrom($given) : null;
+        if (null === $up) {
+            $reader->refuse(
+                "{$pointer}/up",
+                'record.unknown_choice',
+                'It lies '.implode(', ', array_map(static fn (WayUp $way): string => lcfirst($way->words()), WayUp::cases())).'.',
+            );
+        }
+
+        return null === $id ? null : new MeshRef($id, $up ?? WayUp::AsDrawn);
     }
 
     /** The id of a section; null where it is blank or was refused. */
@@ -159,7 +180,7 @@ final class SectionsReader
         ) {
             $reader->refuse("{$pointer}/{$inner}", 'pattern.no_bore', 'Twice this is more than the outside diameter.');
         }
-        if (Shape::Free === $shape && isset($measurements['volume'], $measurements['area'])) {
+        if (in_array($shape, [Shape::Free, Shape::Mesh], true) && isset($measurements['volume'], $measurements['area'])) {
             // No body has less skin than the sphere of its volume.
             $least = (36 * \M_PI * $measurements['volume']->si() ** 2) ** (1 / 3);
             if ($measurements['area']->si() < $least * (1 - 1e-6)) {
@@ -183,6 +204,9 @@ final class SectionsReader
     {
         $ids = array_map(static fn (Section $section): string => $section->id, $sections);
         foreach ($sections as $index => $section) {
+            if (Shape::Mesh === $section->shape && count($sections) > 1) {
+                $reader->refuse("{$pointer}/{$index}/shape", 'pattern.mesh_alone', 'A mesh is the whole casting: it has no other section.');
+            }
             if (array_search($section->id, $ids, true) !== $index) {
                 $reader->refuse("{$pointer}/{$index}/id", 'pattern.twice', 'Two sections have this id.');
             } elseif (null !== $section->joins && !in_array($section->joins, $ids, true)) {

@@ -47,6 +47,27 @@ final class Meshes
         return $triangles;
     }
 
+    /** @return list<list<array{float, float, float}>> a ball about the origin, in n × n/2 patches */
+    public static function ball(float $diameter, int $n): array
+    {
+        $point = static function (int $i, int $j) use ($diameter, $n): array {
+            $u = (2 * \M_PI * ($i % $n)) / $n;
+            $v = (2 * \M_PI * $j) / $n - \M_PI / 2;
+
+            return [($diameter / 2) * cos($v) * cos($u), ($diameter / 2) * cos($v) * sin($u), ($diameter / 2) * sin($v)];
+        };
+        $triangles = [];
+        for ($i = 0; $i < $n; ++$i) {
+            for ($j = 0; $j < $n / 2; ++$j) {
+                [$a, $b, $c, $d] = [$point($i, $j), $point($i + 1, $j), $point($i + 1, $j + 1), $point($i, $j + 1)];
+                $triangles[] = [$a, $b, $c];
+                $triangles[] = [$a, $c, $d];
+            }
+        }
+
+        return $triangles;
+    }
+
     /** @param list<list<array{float, float, float}>> $triangles */
     public static function binary(array $triangles): string
     {

@@ -8,6 +8,8 @@ use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Alloy\FreezingClass;
 use MoltenNotes\Core\Feeding\FreezingTime;
 use MoltenNotes\Core\Feeding\Riser;
+use MoltenNotes\Core\Geometry\CastingGeometry;
+use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Plan\Basis;
@@ -28,6 +30,8 @@ final class FeedStage
     private const CHILLED = 0.67;
     /** Sections closer than this freeze together: neither cuts the other off. */
     private const TOGETHER = 0.95;
+    /** So much thicker than the thinnest, a place is clearly a heavy one. Common practice. */
+    private const HEAVIER = 1.4;
     /** Heaviest part where none is told, for the drawing only. */
     private const USUAL_HEAVY_M = 0.016;
 
@@ -93,6 +97,12 @@ final class FeedStage
         $metal = $this->metal($arrival);
         $this->freezingTimes($metal);
         $feeders = $this->feeders($sizes);
+        $mesh = $this->basis->sections->mesh();
+        if (null !== $mesh && null !== $this->basis->solid) {
+            $this->thickPlaces($mesh->id, $this->basis->solid, $feeders, $metal);
+
+            return;
+        }
         foreach ($this->basis->sections->all() as $section) {
             if (isset($this->moduli[$section->id])) {
                 $this->feed($section->id, $feeders, $metal);
@@ -160,7 +170,9 @@ final class FeedStage
             foreach ($solid->parts as $id => $part) {
                 // However much is joined to it, a section keeps at least a third of its skin.
                 $cooled = max($part->cooled, $part->surface / 3);
-                $moduli[$id] = ($part->volume / $cooled) * (true === $basis->sections?->get($id)?->chill ? self::CHILLED : 1.0);
+                // A mesh is one part: its thickest place counts, as a bar of that thickness.
+                $local = Shape::Mesh === $basis->sections?->get($id)?->shape ? $part->thickest / 4 : 0.0;
+                $moduli[$id] = max($part->volume / $cooled, $local) * (true === $basis->sections?->get($id)?->chill ? self::CHILLED : 1.0);
             }
 
             return $moduli;
@@ -350,6 +362,35 @@ final class FeedStage
         return $seats;
     }
 
+    /**
+     * Of a mesh, every place that is thicker than all round it, and whether it can draw from a riser.
+     *
+     * @param array<string, float> $feeders
+     */
+    private function thickPlaces(string $id, CastingGeometry $solid, array $feeders, Temperature $metal): void
+    {
+        if (isset($feeders[$id])) {
+            $this->compareFeeder($feeders[$id], $this->moduli[$id], $id, 'the thickest place');
+        }
+        $wall = $this->basis->bodies[$id]->thickness;
+        foreach ($solid->hotSpots as $spot) {
+            if (isset($feeders[$id]) && $spot->isFed()) {
+                continue;
+            }
+            if ($spot->thickness < self::HEAVIER * $wall && FreezingClass::Long === $this->alloy->freezing) {
+                $this->sheet->warn('dispersed', 'Even walls: this alloy spreads its shrinkage as fine pores; no riser helps much.', 'risky', $id);
+                continue;
+            }
+            $where = 'Thick place of '.$this->basis->shown($spot->thickness, Dimension::Length).', '
+                .$this->basis->shown($spot->place[2] ?? 0.0, Dimension::Length).' over the lowest point: ';
+            $words = isset($feeders[$id]) && null !== $spot->neck
+                ? 'the neck of '.$this->basis->shown($spot->neck, Dimension::Length).' to the riser freezes first.'
+                : 'nothing feeds it.';
+            $this->sheet->warn('hot_spot', $where.$words.' Set a riser over it, chill it, or let metal in there.', 'risky', $id);
+        }
+        $this->wantedRiser($id, 'the thickest place', $metal);
+    }
+
     /** @param array<string, float> $feeders */
     private function feed(string $id, array $feeders, Temperature $metal): void
     {
@@ -396,7 +437,7 @@ final class FeedStage
     /** A hot spot worth a riser is clearly heavier than the thinnest section. */
     private function matters(string $id): bool
     {
-        return $this->moduli[$id] > 1.4 * min([\INF, ...array_values($this->moduli)]);
+        return $this->moduli[$id] > self::HEAVIER * min([\INF, ...array_values($this->moduli)]);
     }
 
     /**

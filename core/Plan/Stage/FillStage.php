@@ -9,6 +9,7 @@ use MoltenNotes\Core\Filling\EntryHead;
 use MoltenNotes\Core\Filling\FillPath;
 use MoltenNotes\Core\Filling\FluidLife;
 use MoltenNotes\Core\Filling\FoamFront;
+use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Melt\Pot;
 use MoltenNotes\Core\Melt\PourTemperatureAdvice;
@@ -568,12 +569,15 @@ final class FillStage
             $volume = $castingVolume ?? 0.0;
             foreach (FillPath::all($basis->sections, $basis->bodies) as $id => $path) {
                 $body = $basis->bodies[$id];
+                $isMesh = Shape::Mesh === $basis->sections->get($id)?->shape;
+                // Foam takes heat from the front all the way, not only where it is thin; a mesh has no thinner parts to go by.
+                $far = $isMesh || 'lost_foam' === $basis->mould?->process ? $basis->solid->parts[$id]->far ?? null : null;
                 $ways[$id] = [
                     'label' => mb_strtolower($basis->sections->get($id)->label ?? $id),
                     'modulus' => self::flowModulus($body->thickness, $body->cross),
-                    // Foam takes heat from the front all the way, not only where it is thin.
-                    'path' => 'lost_foam' === $basis->mould?->process ? $basis->solid->parts[$id]->far ?? $path->path : $path->path,
-                    'cross' => $body->cross,
+                    'path' => $far ?? $path->path,
+                    // What a mesh is on the average along its way.
+                    'cross' => $isMesh && null !== $far && $far > 0.0 ? $body->volume / $far : $body->cross,
                     'share' => $path->share,
                     'thickness' => $body->thickness,
                     'volume' => $volume,

@@ -30,7 +30,7 @@ final class FromAboveTest extends TestCase
             sort($rising);
             self::assertSame($rising, $tops);
             foreach ($view->parts as $part) {
-                foreach ([...$part['outline'], ...$part['hole']] as [$x, $y]) {
+                foreach (array_merge($part['outline'], ...$part['holes']) as [$x, $y]) {
                     self::assertGreaterThanOrEqual($view->bounds['left'] - 0.01, $x);
                     self::assertLessThanOrEqual($view->bounds['right'] + 0.01, $x);
                     self::assertGreaterThanOrEqual($view->bounds['front'] - 0.01, $y);
@@ -49,7 +49,7 @@ final class FromAboveTest extends TestCase
 
         self::assertEqualsWithDelta(['left' => -100, 'right' => 100, 'front' => -100, 'back' => 100], $view->bounds, 0.01);
         self::assertCount(5, array_filter($view->parts, static fn (array $part): bool => 'spoke' === $part['subject']));
-        self::assertEqualsWithDelta(88.0, max([0.0, ...array_column($rim['hole'] ?? [], 0)]), 0.3);
+        self::assertEqualsWithDelta(88.0, max([0.0, ...array_column($rim['holes'][0] ?? [], 0)]), 0.3);
         $at = array_column($view->marks, 'at', 'kind');
         self::assertEqualsWithDelta([-100.0, 0.0], $at['gate'] ?? [], 0.01);
         self::assertGreaterThan(60.0, $at['last'][0] ?? 0.0, 'filled last over against the gate');

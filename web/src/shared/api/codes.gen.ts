@@ -289,6 +289,7 @@ export const SHAPES = {
   boss: {"label":"Boss","measures":["diameter","height"],"onTop":true},
   wedge: {"label":"Wedge","measures":["length","width","thickness","thin_end"],"onTop":false},
   free: {"label":"Volume and area","measures":["volume","area"],"onTop":false},
+  mesh: {"label":"Mesh","measures":["length","width","height","thickness","volume","area"],"onTop":false},
 } as const;
 
 /** Where a section stands on the one it joins. */

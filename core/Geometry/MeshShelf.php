@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Geometry;
+
+/** Where the bodies of kept meshes are found. */
+interface MeshShelf
+{
+    /** Null where there is none of this name, or it is somebody else's. */
+    public function body(string $id): ?MeshBody;
+}
