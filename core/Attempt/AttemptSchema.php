@@ -151,7 +151,7 @@ final class AttemptSchema
             'description' => 'One part of the casting, measured cold. The first is the root; every other joins one of the rest.',
             'properties' => [
                 'shape' => ['enum' => array_map(static fn (Shape $shape): string => $shape->value, Shape::cases())],
-                'mesh' => ['type' => 'string', 'description' => 'The kept mesh that is the whole casting; only in the notebook it was read in.'],
+                'mesh' => ['type' => 'string', 'description' => 'The kept mesh that is the whole casting, in its own notebook.'],
                 'up' => ['enum' => array_map(static fn (WayUp $way): string => $way->value, WayUp::cases())],
                 'parting' => $length + ['description' => 'Height of the parting over the lowest point of a mesh.'],
                 'id' => ['type' => 'string', 'pattern' => '^[\\w-]{1,40}$'],

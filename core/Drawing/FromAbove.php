@@ -20,8 +20,8 @@ final readonly class FromAbove
     private const ROUND = 48;
 
     /**
-     * @param list<array{id: string, label: string, subject: string, outline: list<array{float, float}>, holes: list<list<array{float, float}>>,
-     *     top: float, cut: bool}> $parts the lowest first
+     * @param list<array{id: string, label: string, subject: string, outline: list<array{float, float}>,
+     *     holes: list<list<array{float, float}>>, top: float, cut: bool}> $parts the lowest first
      * @param list<array{kind: 'gate'|'high'|'last'|'hot', words: string, at: array{float, float}}> $marks
      * @param array{left: float, right: float, front: float, back: float} $bounds
      */

@@ -13,6 +13,8 @@ use MoltenNotes\Core\Plan\Basis;
  * The casting's body cut along the middle of its first section, millimetres: x to the right from its leftmost place, y up from its lowest.
  *
  * Everything stands where it was placed: what the cut meets is drawn cut, what lies behind or before it is seen beyond.
+ *
+ * @phpstan-type Face array{outline: list<array{float, float}>, holes: list<list<array{float, float}>>}
  */
 final readonly class SectionLayout
 {
@@ -21,8 +23,7 @@ final readonly class SectionLayout
 
     /**
      * @param array<string, array{x: float, y: float, width: float, height: float}> $boxes section id → where the one nearest the cut stands
-     * @param array<string, list<array{outline: list<array{float, float}>, holes: list<list<array{float, float}>>}>> $cuts section id →
-     *                                                                                                                     closed outlines of what is cut, with what is empty in each
+     * @param array<string, list<Face>> $cuts section id → closed outlines of what is cut, with what is empty in each
      * @param array<string, list<list<array{float, float}>>> $beyond section id → outlines of what is seen beyond the cut
      */
     private function __construct(public array $boxes, public array $cuts, public array $beyond, public float $width, public float $height)

@@ -80,8 +80,13 @@ final readonly class MeshBody
         if (!is_array($said) || !is_array($said[0] ?? null) || !is_array($said[1] ?? null)) {
             return null;
         }
-        $numbers = static fn (array $of): array => array_values(array_filter($of, static fn (mixed $one): bool => is_int($one) || is_float($one)));
-        [$count, $edge] = [array_map(intval(...), $numbers($said[0])), array_map(floatval(...), $numbers($said[1]))];
+        $count = $edge = [];
+        foreach ($said[0] as $one) {
+            $count[] = is_int($one) ? $one : 0;
+        }
+        foreach ($said[1] as $one) {
+            $edge[] = is_int($one) || is_float($one) ? (float) $one : 0.0;
+        }
         if (3 !== count($count) || 3 !== count($edge) || array_product($count) !== strlen($metal)) {
             return null;
         }

@@ -17,6 +17,8 @@ final readonly class MeshCut
 {
     /** A piece smaller than this share of the whole is a crumb of the cutting. */
     private const CRUMB = 1e-4;
+    /** Bodies that share less than this of a cell touch, no more. */
+    private const TOUCHING = 1e-3;
     /** So few columns with a hole come of rounding. */
     private const SLIPS = 1;
 
@@ -44,7 +46,7 @@ final readonly class MeshCut
      *
      * @throws UnreadableMesh
      */
-    public static function of(iterable $pieces, Unit $unit, StlMesh $mesh, int $most = Grid::MOST): ?self
+    public static function of(iterable $pieces, Unit $unit, StlMesh $mesh, int $most): ?self
     {
         $size = array_map(static fn ($side): float => $side->si() / $unit->factor, $mesh->box);
         if (min($size) <= 0.0) {
@@ -69,10 +71,13 @@ final readonly class MeshCut
                     for ($k = max(1, (int) ceil($from)), $to = min($nz - 1, (int) ceil($height)); $k < $to; ++$k) {
                         $metal[$column + $nx * $ny * $k] = '1';
                         ++$filled;
-                        if ($winding > 1 || $winding < 0) {
-                            $where[$winding > 1 ? 'overlap' : 'inside_out']
-                                ->add($column % $nx, intdiv($column, $nx), $k, $winding > 1 ? $winding - 1 : -$winding);
-                        }
+                    }
+                    if (($winding > 1 || $winding < 0) && $height - $from > self::TOUCHING) {
+                        // Exactly, for a thin overlap may lie between the middles of cells.
+                        $place = $where[$winding > 1 ? 'overlap' : 'inside_out'];
+                        $times = ($winding > 1 ? $winding - 1 : -$winding) * ($height - $from);
+                        $place->add($column % $nx, intdiv($column, $nx), (int) round($from), $times / 2);
+                        $place->add($column % $nx, intdiv($column, $nx), (int) round($height), $times / 2);
                     }
                 }
                 $winding += $turns[$index];

@@ -16,6 +16,7 @@ final readonly class MeshOutlines
     {
     }
 
+    /** Of even cells as they lie in the mould; the cut goes through the middle layer along y. Derived. */
     public static function of(Cells $cells): self
     {
         [$nx, $ny] = [$cells->nx, $cells->ny];

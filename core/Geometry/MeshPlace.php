@@ -8,8 +8,8 @@ namespace MoltenNotes\Core\Geometry;
 final class MeshPlace
 {
     public int $count = 0;
-    /** Cells, each as often as it was counted. */
-    public int $weight = 0;
+    /** Cells, each as often as it was counted, parts of them too. */
+    public float $weight = 0.0;
 
     /** @var array{int, int, int} */
     private array $low = [\PHP_INT_MAX, \PHP_INT_MAX, \PHP_INT_MAX];
@@ -17,7 +17,8 @@ final class MeshPlace
     /** @var array{int, int, int} */
     private array $high = [\PHP_INT_MIN, \PHP_INT_MIN, \PHP_INT_MIN];
 
-    public function add(int $i, int $j, int $k, int $times): void
+    /** Takes a cell in, counted so many times. */
+    public function add(int $i, int $j, int $k, float $times): void
     {
         ++$this->count;
         $this->weight += $times;

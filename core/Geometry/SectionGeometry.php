@@ -81,7 +81,7 @@ final readonly class SectionGeometry
             Shape::Sphere => ($height * 5) / 6,
             default => $height,
         };
-        if ($section->upright && Shape::Sphere !== $section->shape) {
+        if ($section->upright && !in_array($section->shape, [Shape::Sphere, Shape::Mesh], true)) {
             // Stood on its end: what lay along the mould now stands up in it. What is round then shows its side, and its upper side is a
             // half pipe.
             [$height, $across] = [$across, $height];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Geometry;
 
 /**
- * How thick a body of even cells is: the ball that fits at each place that is thicker than all round it. Metres, to within a cell and a half.
+ * How thick a body of even cells is: the ball that fits at each place thicker than all round it. Metres, to within a cell and a half.
  *
  * Along an edge or towards a corner a ball only gets smaller, so only places count that no neighbour is thicker than: the middles of walls
  * and of lumps. Between the middles of two cells a ball is up to a cell larger than at either; half a cell is the mean. Source: inscribed

@@ -28,7 +28,7 @@ enum WayUp: string
     }
 
     /**
-     * Axis of the drawing that lies along x, y and z of the mould, and whether it points the same way. Each is a turn: its determinant is 1.
+     * Axis of the drawing that lies along x, y and z of the mould, and whether it points the same way: each a turn, of determinant 1.
      *
      * @return array{array{int<0, 2>, 1|-1}, array{int<0, 2>, 1|-1}, array{int<0, 2>, 1|-1}}
      */

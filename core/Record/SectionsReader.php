@@ -204,6 +204,13 @@ final class SectionsReader
     {
         $ids = array_map(static fn (Section $section): string => $section->id, $sections);
         foreach ($sections as $index => $section) {
+            if (Shape::Mesh === $section->shape && 1 !== $section->count) {
+                $reader->refuse(
+                    "{$pointer}/{$index}/count",
+                    'pattern.mesh_alone',
+                    'A mesh is one casting: several of it are told as castings in the mould.',
+                );
+            }
             if (Shape::Mesh === $section->shape && count($sections) > 1) {
                 $reader->refuse("{$pointer}/{$index}/shape", 'pattern.mesh_alone', 'A mesh is the whole casting: it has no other section.');
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Notebook;
 
 use MoltenNotes\Core\Geometry\CastingGeometry;
+use MoltenNotes\Core\Geometry\MeshShelf;
 use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Geometry\SolidReader;
 use MoltenNotes\Core\Geometry\Solids;
@@ -20,19 +21,26 @@ final readonly class CachedSolids implements Solids
     /** A casting that nobody has planned for a month is read again when somebody does. bin/start clears away what is older. */
     private const KEPT_S = 30 * 86_400;
 
-    public function __construct(private CacheInterface $cache)
+    public function __construct(private CacheInterface $cache, private MeshShelf $meshes)
     {
     }
 
     public function read(Sections $sections): ?CastingGeometry
     {
+        $mesh = $sections->mesh()?->mesh;
+        $body = null === $mesh ? null : $this->meshes->body($mesh->id);
+        if (null !== $mesh && null === $body) {
+            // Not kept: its body may be at hand for somebody else, or again later.
+            return null;
+        }
+
         /** @var CastingGeometry|null */
         return $this->cache->get(
             'solid.'.$sections->fingerprint(),
-            static function (ItemInterface $item) use ($sections): ?CastingGeometry {
+            static function (ItemInterface $item) use ($sections, $body): ?CastingGeometry {
                 $item->expiresAfter(self::KEPT_S);
 
-                return SolidReader::read($sections);
+                return SolidReader::read($sections, $body);
             },
         );
     }

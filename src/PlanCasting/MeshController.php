@@ -45,7 +45,7 @@ final readonly class MeshController
             share: round($reading->share(), 3),
             refused: $reading->refusal(),
             mesh: 'done' === $reading->state()
-                ? MeshAnswer::of($reading->answer(), new QuantityFormatter($reading->caster()->units()))
+                ? MeshAnswer::of($reading, new QuantityFormatter($reading->caster()->units()))
                 : null,
         );
     }

@@ -23,13 +23,16 @@ final readonly class Meshes
     private const PIECE = 1 << 18;
     private const MOST_BYTES = 200_000_000;
     private const MOST_WAITING = 3;
-    /** A reading is told for a day; the browser has long asked by then. */
-    private const KEPT = '-1 day';
+    /** What no attempt is made of goes after as long as the bin keeps things: an attempt may still be brought back. */
+    private const KEPT = '-31 days';
+    /** What one caster may keep. */
+    private const MOST_KEPT_BYTES = 2_000_000_000;
 
     public function __construct(
         private EntityManagerInterface $storage,
         private MessageBusInterface $bus,
         private ClockInterface $clock,
+        private MeshStore $store,
         #[Autowire('%env(resolve:MOLTEN_VAR_DIR)%/meshes')]
         private string $dir,
     ) {
@@ -80,16 +83,42 @@ final readonly class Meshes
     private function makeRoom(Caster $caster): void
     {
         $connection = $this->storage->getConnection();
-        $connection->executeStatement('DELETE FROM mesh_reading WHERE caster_id = ? AND created_at < ?', [
-            $caster->id()->toBinary(),
-            $this->clock->now()->modify(self::KEPT)->format('Y-m-d H:i:s'),
-        ]);
+        foreach ($this->unused($caster) as $reading) {
+            $this->store->drop($caster, $reading->id()->toRfc4122());
+            $this->storage->remove($reading);
+        }
+        $this->storage->flush();
+        $kept = $connection->fetchOne(
+            "SELECT COALESCE(SUM(JSON_VALUE(answer, '$.bytes')), 0) FROM mesh_reading WHERE caster_id = ?",
+            [$caster->id()->toBinary()],
+        );
+        if (is_numeric($kept) && (float) $kept > self::MOST_KEPT_BYTES) {
+            throw new HttpException(413, 'Your kept meshes take all the room there is for them. Take some out of their castings first.');
+        }
         $waiting = $connection->fetchOne("SELECT COUNT(*) FROM mesh_reading WHERE caster_id = ? AND state IN ('waiting', 'reading')", [
             $caster->id()->toBinary(),
         ]);
         if (is_numeric($waiting) && (int) $waiting >= self::MOST_WAITING) {
             throw new TooManyRequestsHttpException(10, 'Meshes of this caster are waiting already.');
         }
+    }
+
+    /** @return list<MeshReading> old ones that no attempt of the caster is made of */
+    private function unused(Caster $caster): array
+    {
+        /** @var list<MeshReading> $old */
+        $old = $this->storage
+            ->createQuery('SELECT r FROM '.MeshReading::class.' r WHERE r.caster = :caster AND r.createdAt < :before')
+            ->setParameter('caster', $caster->id(), 'uuid')
+            ->setParameter('before', $this->clock->now()->modify(self::KEPT))
+            ->getResult();
+        $connection = $this->storage->getConnection();
+
+        return array_values(array_filter($old, static fn (MeshReading $reading): bool => false === $connection->fetchOne(
+            'SELECT 1 FROM attempt_value JOIN attempt ON attempt.id = attempt_value.attempt_id '
+                .'WHERE attempt.caster_id = ? AND words LIKE ? LIMIT 1',
+            [$caster->id()->toBinary(), '%"mesh":"'.$reading->id()->toRfc4122().'"%'],
+        )));
     }
 
     /** @param resource $body */

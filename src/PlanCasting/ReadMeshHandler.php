@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace MoltenNotes\App\PlanCasting;
 
 use Doctrine\ORM\EntityManagerInterface;
+use League\Flysystem\FilesystemException;
 use MoltenNotes\Core\CoreError;
+use MoltenNotes\Core\Geometry\Grid;
+use MoltenNotes\Core\Geometry\LyingMesh;
+use MoltenNotes\Core\Geometry\MeshCut;
 use MoltenNotes\Core\Geometry\StlMesh;
+use MoltenNotes\Core\Geometry\TurnedMesh;
 use MoltenNotes\Core\Quantity\Length;
 use MoltenNotes\Core\Quantity\UnitTable;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
@@ -18,8 +23,10 @@ final readonly class ReadMeshHandler
     private const PIECE = 1 << 18;
     private const LONGEST_S = 60.0;
     private const TOLD_EVERY_S = 0.3;
+    /** Cells that a plan is quickly made with; more only where walls are thin. */
+    private const CELLS_AT_EASE = 100_000;
 
-    public function __construct(private Meshes $meshes, private EntityManagerInterface $storage)
+    public function __construct(private Meshes $meshes, private MeshStore $store, private EntityManagerInterface $storage)
     {
     }
 
@@ -32,26 +39,87 @@ final readonly class ReadMeshHandler
             return;
         }
         try {
-            $mesh = StlMesh::read($this->pieces($reading), UnitTable::get($reading->unit()));
-            $reading->measured([
-                'volume' => $mesh->volume->si(),
-                'area' => $mesh->area->si(),
-                'box' => array_map(static fn (Length $side): float => $side->si(), $mesh->box),
-                'triangles' => $mesh->triangles,
-                'closed' => $mesh->closed,
-                'faults' => $mesh->faults,
-            ]);
+            $reading->measured($this->measure($reading));
         } catch (CoreError $error) {
             $reading->refuse($error->errorCode(), $error->getMessage());
         } catch (MeshTooSlow $slow) {
             $reading->refuse('mesh.too_slow', $slow->getMessage());
+        } catch (FilesystemException) {
+            $reading->refuse('mesh.no_room', 'There is no room to keep this mesh now. Please send it again later.');
         }
         $this->storage->flush();
         $this->meshes->drop($reading);
     }
 
-    /** @return iterable<string> */
-    private function pieces(MeshReading $reading): iterable
+    /** @return array<string, mixed> in SI, as MeshAnswer reads it */
+    private function measure(MeshReading $reading): array
+    {
+        $unit = UnitTable::get($reading->unit());
+        $mesh = StlMesh::read($this->pieces($reading, 0.0, 0.5), $unit);
+        $measured = [
+            'volume' => $mesh->volume->si(),
+            'area' => $mesh->area->si(),
+            'box' => array_map(static fn (Length $side): float => $side->si(), $mesh->box),
+            'triangles' => $mesh->triangles,
+            'closed' => $mesh->closed,
+            'faults' => $mesh->faults,
+            'bytes' => filesize($this->meshes->file($reading)),
+        ];
+        $cut = MeshCut::of($this->pieces($reading, 0.5, 0.9), $unit, $mesh, self::CELLS_AT_EASE);
+        if (null === $cut) {
+            return $measured;
+        }
+        $turned = TurnedMesh::of($cut);
+        if ($turned->isRough()) {
+            $cut = MeshCut::of($this->pieces($reading, 0.9, 1.0), $unit, $mesh, Grid::MOST) ?? $cut;
+            $turned = TurnedMesh::of($cut);
+        }
+        $this->store->keep($reading->caster(), $reading->id()->toRfc4122(), $this->meshes->file($reading), $cut->body);
+
+        // All of it turned inside out was measured the right way round already.
+        $whole = $cut->insideOut > 0.9 * $mesh->volume->si();
+
+        return [
+            // What several bodies share is metal once; a body that faces inwards is metal all the same.
+            'volume' => max(0.0, $mesh->volume->si() - $cut->overlap + ($whole ? 0.0 : 2 * $cut->insideOut)),
+            'faults' => [...$mesh->faults, ...$cut->faults, ...$this->rough($turned)],
+            'pieces' => $cut->pieces,
+            'thinnest' => $turned->thinnest,
+            'thickest' => $turned->thickest,
+            'ways' => array_map(
+                static fn (LyingMesh $way): array => [
+                    'up' => $way->up->value,
+                    'box' => $way->box,
+                    'high_points' => count($way->highPoints),
+                    'open' => $way->open,
+                    'partings' => $way->partings,
+                    'best' => $way->best,
+                    'steep' => $way->steep,
+                    'thickest_at' => $way->thickestAt,
+                    'front' => $way->front->drawn(1000)->shapes,
+                ],
+                $turned->ways,
+            ),
+        ] + $measured;
+    }
+
+    /** @return list<array{code: string, words: string}> */
+    private function rough(TurnedMesh $turned): array
+    {
+        return $turned->isRough()
+            ? [[
+                'code' => 'mesh.rough',
+                'words' => 'Its thinnest walls are met by fewer than three cells: what is said of them is rough.',
+            ]]
+            : [];
+    }
+
+    /**
+     * @param float $from share of the work that is done before this pass, and after it
+     *
+     * @return iterable<string>
+     */
+    private function pieces(MeshReading $reading, float $from, float $to): iterable
     {
         $path = $this->meshes->file($reading);
         $file = is_file($path) ? fopen($path, 'r') : false;
@@ -73,7 +141,7 @@ final readonly class ReadMeshHandler
                 $this->storage
                     ->getConnection()
                     ->executeStatement("UPDATE mesh_reading SET state = 'reading', share = ? WHERE id = ?", [
-                        $read / $size,
+                        $from + ($to - $from) * ($read / $size),
                         $reading->id()->toBinary(),
                     ]);
             }

@@ -189,6 +189,31 @@ final class PlanAndWorkshopTest extends ApiTestCase
         $this->send('/api/meshes', 'no unit', 422);
     }
 
+    /** A read mesh is a casting: laid one way up it plans and draws, is kept with the attempt, and is nobody else's. */
+    public function testAMeshIsLaidAndPlannedAndIsNobodyElses(): void
+    {
+        $facets = [...Meshes::box([100, 60, 8]), ...Meshes::box([30, 30, 25.5], [35, 15, 7.5])];
+        $mesh = $this->measured('mm', Meshes::binary($facets))['mesh'];
+        self::assertCount(6, $mesh['ways']);
+        self::assertSame(['mesh.overlap'], array_column($mesh['faults'], 'code'));
+        self::assertEqualsWithDelta(48 + 30 * 30 * 25 / 1000, $mesh['volume']['value'], 0.4);
+        [$best] = $mesh['ways'];
+        self::assertEqualsWithDelta(0.0, $best['undercut']['value'], 0.2);
+        self::assertEqualsWithDelta(33.0, $best['box'][2]['value'], 0.8);
+        $values = [
+            'casting.sections' => [$best['section']], 'mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg',
+            'gating.sprue_height' => '120 mm', 'pour.temperature' => '740 C',
+        ];
+        $plan = $this->call('POST', '/api/plan', ['values' => $values]);
+        self::assertNotNull($plan['solid']);
+        self::assertContains('cope_face', array_column(array_column($plan['stages'], null, 'stage')['mould']['figures'], 'code'));
+        self::assertCount(8, array_column($plan['section']['parts'], null, 'kind')['cavity']['outline'] ?? []);
+
+        $this->signedIn('second@molten.example');
+        self::assertNull($this->call('POST', '/api/plan', ['values' => $values])['solid']);
+        $this->call('GET', "/api/meshes/{$best['section']['mesh']}", null, 404);
+    }
+
     public function testAFileThatNeverEndsAFacetIsGivenUpAndTheFileIsGone(): void
     {
         $endless = $this->measured('mm', "solid x\nfacet normal 0 0 1\n".str_repeat("vertex 1 2 3\n", 400_000));

@@ -135,12 +135,15 @@ final class WildRecords
     public function sections(): array
     {
         $sections = [];
-        foreach (range(0, $this->chance->getInt(0, 6)) as $index) {
-            $shape = Shape::cases()[$this->chance->getInt(0, count(Shape::cases()) - 1)];
+        $bodies = array_values(array_filter(Shape::cases(), static fn (Shape $shape): bool => Shape::Mesh !== $shape));
+        // Now and then a mesh, which stands alone; its body is never at hand here.
+        $isMesh = 0 === $this->chance->getInt(0, 11);
+        foreach ($isMesh ? [0] : range(0, $this->chance->getInt(0, 6)) as $index) {
+            $shape = $isMesh ? Shape::Mesh : $bodies[$this->chance->getInt(0, count($bodies) - 1)];
             $section = [
                 'id' => "s{$index}",
                 'shape' => $shape->value,
-                'count' => $this->oneOf([1, 1, 2, 500]),
+                'count' => $isMesh ? 1 : $this->oneOf([1, 1, 2, 500]),
                 'gates' => $this->oneOf([0, 0, 1, 3]),
                 'riser' => $this->oneOf([true, false]),
                 'vent' => $this->oneOf([true, false]),
@@ -159,12 +162,14 @@ final class WildRecords
     /** @return array<string, mixed> */
     private function measurements(Shape $shape): array
     {
-        if (Shape::Free === $shape) {
+        if (in_array($shape, [Shape::Free, Shape::Mesh], true)) {
+            $sides = array_fill_keys(Shape::Mesh === $shape ? ['length', 'width', 'height', 'thickness'] : [], null);
             // A body of this volume and twice the skin of its sphere.
             $volume = $this->size(0.001, 1e6);
             $area = min(1e6, 2 * (36 * \M_PI * $volume ** 2) ** (1 / 3));
 
-            return ['volume' => ['value' => $volume, 'unit' => 'mL'], 'area' => ['value' => $area, 'unit' => 'cm2']];
+            return ['volume' => ['value' => $volume, 'unit' => 'mL'], 'area' => ['value' => $area, 'unit' => 'cm2']]
+                + array_map(fn (): array => ['value' => $this->size(0.1, 1000), 'unit' => 'mm'], $sides);
         }
         $sizes = [];
         foreach ($shape->measurements() as $name) {

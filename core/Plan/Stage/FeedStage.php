@@ -378,7 +378,8 @@ final class FeedStage
                 continue;
             }
             if ($spot->thickness < self::HEAVIER * $wall && FreezingClass::Long === $this->alloy->freezing) {
-                $this->sheet->warn('dispersed', 'Even walls: this alloy spreads its shrinkage as fine pores; no riser helps much.', 'risky', $id);
+                $words = 'Even walls: this alloy spreads its shrinkage as fine pores; no riser helps much.';
+                $this->sheet->warn('dispersed', $words, 'risky', $id);
                 continue;
             }
             $where = 'Thick place of '.$this->basis->shown($spot->thickness, Dimension::Length).', '
