@@ -64,7 +64,15 @@ final readonly class FromAbove
         }
         usort($parts, static fn (array $a, array $b): int => $a['top'] <=> $b['top']);
 
-        return new self($parts, [...self::gates($bodies), ...self::said($basis, $risers)], $bounds, $plane);
+        $gates = null === $outlines
+            ? self::gates($bodies)
+            : array_map(
+                /** @param array{float, float, float} $place */
+                static fn (array $place): array => ['kind' => 'gate', 'words' => 'Gate', 'at' => self::at([$place[0], $place[1]])],
+                $outlines->gates,
+            );
+
+        return new self($parts, [...$gates, ...self::said($basis, $risers)], $bounds, $plane);
     }
 
     /**

@@ -11,13 +11,14 @@ final readonly class MeshOutlines
      * @param Contour $cut through its middle: x to the right, z up
      * @param Contour $front all of it seen from the front: x to the right, z up
      * @param Contour $above all of it seen from above: x to the right, y to the back
+     * @param list<array{float, float, float}> $gates where metal comes in
      */
-    private function __construct(public Contour $cut, public Contour $front, public Contour $above)
+    private function __construct(public Contour $cut, public Contour $front, public Contour $above, public array $gates)
     {
     }
 
-    /** Of even cells as they lie in the mould; the cut goes through the middle layer along y. Derived. */
-    public static function of(Cells $cells): self
+    /** Of even cells, and the cells of the gates, as they lie in the mould; the cut goes through the middle layer along y. Derived. */
+    public static function of(Cells $cells, int ...$gates): self
     {
         [$nx, $ny] = [$cells->nx, $cells->ny];
         $cut = $front = $above = [];
@@ -40,6 +41,7 @@ final readonly class MeshOutlines
             Contour::of($cut, $cells->x, $cells->z),
             Contour::of($front, $cells->x, $cells->z),
             Contour::of($above, $cells->x, $cells->y),
+            array_map($cells->place(...), array_values($gates)),
         );
     }
 }

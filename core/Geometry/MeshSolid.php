@@ -23,7 +23,8 @@ final class MeshSolid
         $distance = DistanceTransform::of($cells);
         $thickness = Thickness::of($cells, $distance);
         $faces = Faces::of($cells, 1);
-        $way = FlowWay::of($cells, self::gates($section, $cells));
+        $gates = self::gates($section, $cells);
+        $way = FlowWay::of($cells, $gates);
         $surface = $section->si('area') ?? 0.0;
         $far = null === $way->farthest ? 0.0 : $way->distance[$way->farthest] + $cells->toCorner($way->farthest);
 
@@ -53,7 +54,7 @@ final class MeshSolid
             meets: array_map($cells->place(...), array_slice($way->meets, 0, self::MEETS)),
             sandwiched: $faces->sandwiched,
             acrossWall: $thickness->thinnest / max($cells->dx[0], $cells->dy[0], $cells->dz[0]),
-            outlines: MeshOutlines::of($cells),
+            outlines: MeshOutlines::of($cells, ...$gates),
         );
     }
 

@@ -37,7 +37,7 @@ export function FromAbove({ view, onSelect, subject = null, most = 320 }: Props)
         >
           <MouldPatterns id={id} />
           {view.parts.map((part) => {
-            const path = outlinePath(part.outline, place) + (part.hole.length > 0 ? outlinePath(part.hole, place) : '');
+            const path = [part.outline, ...part.holes].map((loop) => outlinePath(loop, place)).join('');
             return (
               <g key={part.id} {...pressable(onSelect && (() => onSelect(part.subject)), part.label, part.subject === subject)}>
                 <path d={path} fillRule="evenodd" fill="var(--sheet)" />

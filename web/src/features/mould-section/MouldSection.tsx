@@ -165,10 +165,10 @@ function Part({
   onSelect: Props['onSelect'];
 }) {
   const words = [part.label, part.value, part.assumed ? '(not noted, drawn to a usual size)' : ''].filter(Boolean).join(' ');
-  const path = outlinePath(part.outline, drawing.place);
+  const path = [part.outline, ...part.holes].map((loop) => outlinePath(loop, drawing.place)).join('');
   return (
     <g {...pressable(onSelect && (() => onSelect(part.fields, part.subject)), words, chosen)}>
-      <path d={path} fill="var(--sheet)" />
+      <path d={path} fillRule="evenodd" fill="var(--sheet)" />
       <path
         d={path}
         fill={`url(#${id}-${part.kind === 'cavity' ? 'casting' : 'feed'})`}

@@ -16,6 +16,7 @@ const vent = (id: string) => ({
   fields: [],
   assumed: false,
   subject: '',
+  holes: [],
 });
 
 const section: Section = {
@@ -38,6 +39,7 @@ const section: Section = {
       fields: [],
       assumed: false,
       subject: '',
+      holes: [],
     },
     {
       id: 'riser',
@@ -53,6 +55,7 @@ const section: Section = {
       fields: [],
       assumed: false,
       subject: '',
+      holes: [],
     },
     vent('vent-0'),
     vent('vent-1'),
@@ -125,7 +128,7 @@ describe('the mould section', () => {
   });
 
   it('keeps the letters of a narrow drawing apart and inside', () => {
-    const one = { words: '', short: '', standing: 'bad', subject: '', at: [section.bounds.right, 0], stage: '', code: 'x' };
+    const one = { words: '', short: '', standing: 'bad', subject: '', holes: [], at: [section.bounds.right, 0], stage: '', code: 'x' };
     const crowded: Section = { ...section, risks: [one, one, one, one] };
     const drawing = frame(crowded, 390);
     const placed = letters(crowded, drawing).map((letter) => letter.at);

@@ -1,13 +1,21 @@
 import { useState } from 'react';
-import { ProblemError } from '../../shared/api';
+import { ProblemError, type LyingMesh } from '../../shared/api';
 import type { Stands } from '../../shared/record';
 import { PickOne } from '../../shared/ui/Pegs';
+import { MeshWays } from './MeshWays';
 import { useReadMesh } from './queries';
 
 const UNITS = ['mm', 'cm', 'm', 'in'].map((code) => ({ code, label: code, hint: '' }));
 
-/** Reads an STL file: volume, surface and box, and what is wrong with it. */
-export function MeshReader({ onUse }: { onUse: (volume: Stands, area: Stands) => void }) {
+interface Props {
+  /** Takes over what was measured of it, no more. */
+  onUse?: (volume: Stands, area: Stands) => void;
+  /** Lays it one way up: then it is the casting. */
+  onLay?: (way: LyingMesh) => void;
+}
+
+/** Reads an STL file: volume, surface and box, what is wrong with it, and which way up it lies best. */
+export function MeshReader({ onUse, onLay }: Props) {
   const [unit, setUnit] = useState('mm');
   const { send, reading, error } = useReadMesh();
   const mesh = reading?.mesh;
@@ -52,27 +60,36 @@ export function MeshReader({ onUse }: { onUse: (volume: Stands, area: Stands) =>
         <div className="mt-3 border-l-2 border-ink pl-3" aria-live="polite">
           <p>
             <span className="figure">{mesh.volume.shown}</span> volume, <span className="figure">{mesh.area.shown}</span> surface, box{' '}
-            <span className="figure">{mesh.box.map((side) => side.shown).join(' × ')}</span>, {mesh.triangles.toLocaleString('en')} facets
+            <span className="figure">{mesh.box.map((side) => side.shown).join(' × ')}</span>
+            {mesh.thinnest && mesh.thickest && (
+              <>
+                , walls from <span className="figure">{mesh.thinnest.shown}</span> to <span className="figure">{mesh.thickest.shown}</span>
+              </>
+            )}
+            , {mesh.triangles.toLocaleString('en')} facets
           </p>
           {mesh.faults.map((fault) => (
-            <p key={fault.code} className="font-semibold">
+            <p key={fault.words} className="font-semibold">
               {fault.words}
             </p>
           ))}
-          <button
-            type="button"
-            className="press mt-1"
-            onClick={() =>
-              onUse(
-                { raw: { value: mesh.volume.value, unit: 'mL' }, shown: mesh.volume.shown },
-                { raw: { value: mesh.area.value, unit: 'cm2' }, shown: mesh.area.shown },
-              )
-            }
-          >
-            Use {mesh.closed ? 'it' : 'it as a first guess'}
-          </button>
+          {onUse && (
+            <button
+              type="button"
+              className="press mt-1"
+              onClick={() =>
+                onUse(
+                  { raw: { value: mesh.volume.value, unit: 'mL' }, shown: mesh.volume.shown },
+                  { raw: { value: mesh.area.value, unit: 'cm2' }, shown: mesh.area.shown },
+                )
+              }
+            >
+              Use {mesh.closed ? 'it' : 'it as a first guess'}
+            </button>
+          )}
         </div>
       )}
+      {mesh && onLay && mesh.ways.length > 0 && <MeshWays mesh={mesh} onLay={onLay} />}
     </div>
   );
 }

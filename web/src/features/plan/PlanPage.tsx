@@ -295,9 +295,15 @@ function PatternEntries({
       <h2>The casting in sections</h2>
       <p className="mb-2 text-soft">A handful of simple bodies, measured cold. Any unit; the first lets the metal in.</p>
       {sections.length === 0 && (
-        <StarterPicker
-          onLaid={(laid) => sheet.set('casting.sections', withoutBlanks(laid as unknown as Plain), `${laid.length} sections`)}
-        />
+        <>
+          <StarterPicker
+            onLaid={(laid) => sheet.set('casting.sections', withoutBlanks(laid as unknown as Plain), `${laid.length} sections`)}
+          />
+          <section aria-label="Start from a mesh" className="mb-4">
+            <span className="lettering">Or from a mesh that was drawn</span>
+            <MeshReader onLay={(way) => sheet.set('casting.sections', withoutBlanks([way.section] as unknown as Plain), 'a mesh')} />
+          </section>
+        </>
       )}
       <div data-field="casting.sections">
         <SectionsEditor

@@ -2,6 +2,8 @@ import { useId, useState } from 'react';
 import { SITS, type CastingSection } from '../../shared/api';
 import { SmallEntry } from '../../shared/ui/SmallEntry';
 import { measuresOf, measureText, newSection, SHAPE_LIST, shapeLabel, withoutSection } from './model';
+import { MeshRow } from './MeshRow';
+import { SectionMarks } from './SectionMarks';
 import { ShapeMark } from './ShapeMark';
 
 interface Props {
@@ -12,13 +14,6 @@ interface Props {
   chosen: string | null;
   onChoose: (id: string) => void;
 }
-
-const MARKS = [
-  { key: 'riser', label: 'Riser' },
-  { key: 'vent', label: 'Vent' },
-  { key: 'chill', label: 'Chill' },
-  { key: 'upright', label: 'Stands upright' },
-] as const;
 
 /** The casting as a handful of simple bodies: what each measures, what it joins, and what the mould does to it. */
 export function SectionsEditor({ sections, onChange, problems, chosen, onChoose }: Props) {
@@ -33,31 +28,37 @@ export function SectionsEditor({ sections, onChange, problems, chosen, onChoose 
             className={`hairline py-3 first:border-t-0 ${chosen === section.id ? 'bg-wash' : ''}`}
             onFocus={() => section.id && onChoose(section.id)}
           >
-            <Row
-              section={section}
-              index={index}
-              sections={sections}
-              problems={problems}
-              onSet={(change) => set(index, change)}
-              onRemove={() => onChange(withoutSection(sections, section.id ?? ''))}
-            />
+            {section.shape === 'mesh' ? (
+              <MeshRow section={section} problems={problems} onSet={(change) => set(index, change)} onRemove={() => onChange([])} />
+            ) : (
+              <Row
+                section={section}
+                index={index}
+                sections={sections}
+                problems={problems}
+                onSet={(change) => set(index, change)}
+                onRemove={() => onChange(withoutSection(sections, section.id ?? ''))}
+              />
+            )}
           </li>
         ))}
       </ol>
-      <div role="group" aria-label="Add a section" className="rule mt-1 flex flex-wrap items-center gap-1.5 pt-3">
-        <span className="lettering mr-2">Add</span>
-        {SHAPE_LIST.map((shape) => (
-          <button
-            key={shape}
-            type="button"
-            className="press gap-2 px-3"
-            onClick={() => onChange([...sections, newSection(shape, sections)])}
-          >
-            <ShapeMark shape={shape} />
-            {shapeLabel(shape)}
-          </button>
-        ))}
-      </div>
+      {sections[0]?.shape !== 'mesh' && (
+        <div role="group" aria-label="Add a section" className="rule mt-1 flex flex-wrap items-center gap-1.5 pt-3">
+          <span className="lettering mr-2">Add</span>
+          {SHAPE_LIST.map((shape) => (
+            <button
+              key={shape}
+              type="button"
+              className="press gap-2 px-3"
+              onClick={() => onChange([...sections, newSection(shape, sections)])}
+            >
+              <ShapeMark shape={shape} />
+              {shapeLabel(shape)}
+            </button>
+          ))}
+        </div>
+      )}
     </div>
   );
 }
@@ -127,18 +128,7 @@ function Row({
             problems={{ offset: problems[`${index}/offset`], turn: problems[`${index}/turn`], foot: problems[`${index}/foot`] }}
           />
         )}
-        {MARKS.map(({ key, label: words }) => (
-          <button
-            key={key}
-            type="button"
-            className="peg text-sm"
-            data-many="true"
-            aria-pressed={section[key] === true}
-            onClick={() => onSet({ [key]: section[key] !== true })}
-          >
-            {words}
-          </button>
-        ))}
+        <SectionMarks section={section} onSet={onSet} />
         <button type="button" className="press press-quiet text-sm" onClick={onRemove} aria-label={`Take out: ${label}`}>
           Take out
         </button>

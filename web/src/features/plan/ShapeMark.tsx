@@ -9,6 +9,7 @@ const PATHS: Record<CastingSection['shape'], string> = {
   sphere: 'M6 16a10 10 0 0 1 20 0a10 10 0 0 1 -20 0M6 16a10 3.6 0 0 0 20 0',
   boss: 'M11 9a5 2.2 0 0 1 10 0a5 2.2 0 0 1 -10 0v10a5 2.2 0 0 0 10 0v-10M3 22h8M21 22h8',
   wedge: 'M3 10l6 -4l20 9l-6 5zM3 10v12h20v-2M23 22l6 -5v-2',
+  mesh: 'M4 20L11 6L22 4L29 14L24 26L9 27ZM11 6L16 16L4 20M16 16L22 4M16 16L29 14M16 16L24 26M16 16L9 27',
   free: 'M7 20c-4 -8 4 -14 10 -11s4 -1 8 3s-2 12 -8 11s-7 3 -10 -3',
 };
 

@@ -15,7 +15,8 @@ export const TABS = PLAN_STEPS;
 
 export type Tab = (typeof TABS)[number]['step'];
 
-export const SHAPE_LIST = Object.keys(SHAPES) as CastingSection['shape'][];
+/** What is added by hand; a mesh is read. */
+export const SHAPE_LIST = (Object.keys(SHAPES) as CastingSection['shape'][]).filter((shape) => shape !== 'mesh');
 
 export function shapeLabel(shape: CastingSection['shape']): string {
   return SHAPES[shape].label;

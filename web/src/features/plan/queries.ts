@@ -15,6 +15,17 @@ export const livePlanQuery = (attempt: string, values: Record<string, TypedEntry
     gcTime: 60_000,
   });
 
+/** One reading, asked after until it is measured or refused. */
+export const meshQuery = (id: string | null) =>
+  queryOptions({
+    queryKey: ['mesh', id],
+    queryFn: () => answered(api.GET('/api/meshes/{id}', { params: { path: { id: id ?? '' } } })),
+    enabled: id !== null,
+    retry: false,
+    refetchInterval: (query) =>
+      query.state.status === 'error' || ['done', 'refused'].includes(query.state.data?.state ?? '') ? false : 400,
+  });
+
 /** Sends the file as it is; it is read in the background, and asked after until it is measured or refused. */
 export function useReadMesh() {
   const [id, setId] = useState<string | null>(null);
@@ -33,11 +44,6 @@ export function useReadMesh() {
     onMutate: () => setId(null),
     onSuccess: (taken) => setId(taken.id),
   });
-  const reading = useQuery({
-    queryKey: ['mesh', id],
-    queryFn: () => answered(api.GET('/api/meshes/{id}', { params: { path: { id: id ?? '' } } })),
-    enabled: id !== null,
-    refetchInterval: (query) => (['done', 'refused'].includes(query.state.data?.state ?? '') ? false : 400),
-  });
+  const reading = useQuery(meshQuery(id));
   return { send, reading: id === null ? null : (reading.data ?? null), error: send.error ?? reading.error };
 }
