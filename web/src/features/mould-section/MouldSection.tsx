@@ -1,6 +1,7 @@
 import { useId } from 'react';
 import { defectWords, useHandbook, type Finding, type Section, type SectionPart } from '../../shared/api';
-import { asPoint, frame, isNarrow, leaders, letters, outlinePath, pins, type Frame, type Leader, type Letter } from './model';
+import { leaders, roomFor, tags, type Leader } from './leaders';
+import { asPoint, frame, isNarrow, letters, outlinePath, pins, type Frame, type Letter } from './model';
 import { MouldPatterns } from './MouldPatterns';
 import { pressable } from './pressable';
 import { useWidth } from './useWidth';
@@ -29,7 +30,8 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
   const id = useId().replaceAll(':', '');
   const handbook = useHandbook();
   const { ref, width } = useWidth(960);
-  const drawing = frame(section, width, most, bare);
+  const named = tags(section, !bare);
+  const drawing = frame(section, width, most, bare, roomFor(named));
   const lettered = isNarrow(drawing) ? letters(section, drawing) : [];
   const { bounds } = section;
   const [x0, y0] = drawing.place([bounds.left, bounds.top]);
@@ -59,7 +61,7 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
             stroke="var(--ink)"
             strokeWidth="1.5"
           />
-          {!section.one_piece && <Flask x0={x0} x1={x1} y0={y0} y1={y1} parting={parting} lettered={drawing.margin.left > 60} />}
+          {!section.one_piece && <Flask x0={x0} x1={x1} y0={y0} y1={y1} parting={parting} lettered={!isNarrow(drawing)} />}
           {section.parts
             .filter((part) => part.kind === 'beyond')
             .map((part) => (
@@ -94,8 +96,15 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
             </path>
           ))}
           <Vents section={section} drawing={drawing} />
+          {lettered.map((letter) => (
+            <LetterMark key={letter.letter} letter={bare ? { ...letter, letter: '' } : letter} small={bare} />
+          ))}
+          {(isNarrow(drawing) ? [] : leaders(section, drawing, named)).map((leader) => (
+            <LeaderLine key={leader.key} leader={leader} />
+          ))}
+          {/* Over the lines, so that a figure is read where one passes it. */}
           {(bare ? [] : section.dimensions)
-            .filter((dimension) => drawing.margin.left > 60 || dimension.from[1] === dimension.to[1])
+            .filter((dimension) => !isNarrow(drawing) || dimension.from[1] === dimension.to[1])
             .map((dimension, index) => (
               <Dimension
                 key={`${dimension.field}-${index}`}
@@ -104,12 +113,6 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
                 label={dimension.label}
               />
             ))}
-          {lettered.map((letter) => (
-            <LetterMark key={letter.letter} letter={bare ? { ...letter, letter: '' } : letter} small={bare} />
-          ))}
-          {(isNarrow(drawing) ? [] : leaders(section, drawing, !bare)).map((leader) => (
-            <LeaderLine key={leader.key} leader={leader} />
-          ))}
           {pins(section, findings, drawing).map((pin) => (
             <g
               key={`${pin.number}-${pin.at[0]}`}
@@ -216,23 +219,27 @@ function LetterMark({ letter: { letter, standing, title, at }, small = false }: 
 function LeaderLine({ leader }: { leader: Leader }) {
   const [x, y] = leader.to;
   const risk = leader.standing !== 'plain';
+  const [from] = leader.line;
+  const onLeft = leader.ends === 'end';
+  const mark = onLeft ? x - 6 : x + 6;
   return (
     <g>
       <title>{leader.title}</title>
       <path
-        d={`M${leader.from[0]} ${leader.from[1]}L${x - 16} ${y - 5}H${x - 5}`}
+        d={leader.line.map(([a, b], i) => `${i === 0 ? 'M' : 'L'}${a.toFixed(1)} ${b.toFixed(1)}`).join('')}
         fill="none"
         stroke={risk ? 'var(--molten)' : 'var(--ink)'}
         strokeWidth={risk ? 1.5 : 0.9}
       />
-      <circle cx={leader.from[0]} cy={leader.from[1]} r={risk ? 3.6 : 2.4} fill={risk ? 'var(--molten)' : 'var(--ink)'} />
-      {leader.standing === 'risky' && <path d={`M${x + 6} ${y - 11}l6.5 11h-13z`} fill="none" stroke="var(--molten)" strokeWidth="1.8" />}
-      {leader.standing === 'bad' && <path d={`M${x + 6} ${y - 13}l7.5 7.5l-7.5 7.5l-7.5 -7.5z`} fill="var(--molten)" />}
+      {from && <circle cx={from[0]} cy={from[1]} r={risk ? 3.6 : 2.4} fill={risk ? 'var(--molten)' : 'var(--ink)'} />}
+      {leader.standing === 'risky' && <path d={`M${mark} ${y - 11}l6.5 11h-13z`} fill="none" stroke="var(--molten)" strokeWidth="1.8" />}
+      {leader.standing === 'bad' && <path d={`M${mark} ${y - 13}l7.5 7.5l-7.5 7.5l-7.5 -7.5z`} fill="var(--molten)" />}
       <text
-        x={x + (risk ? 19 : 0)}
+        x={x + (risk ? (onLeft ? -19 : 19) : 0)}
         y={y}
         fontSize="15"
         fontWeight={risk ? 600 : 500}
+        textAnchor={leader.ends}
         fill="var(--ink)"
         stroke="var(--sheet)"
         strokeWidth="4"
@@ -268,11 +275,11 @@ function Flask({
       />
       <path d={`M${x0 - 16} ${parting}H${x1 + 16}`} strokeWidth="1.4" strokeDasharray="14 4 3 4" />
       {lettered && (
-        <g fill="var(--soft)" stroke="none" fontSize="14" fontWeight="500" letterSpacing="1.5">
-          <text x={x0 - 18} y={parting - 10} textAnchor="end">
+        <g fill="var(--soft)" stroke="var(--sheet)" strokeWidth="4" paintOrder="stroke" fontSize="14" fontWeight="500" letterSpacing="1.5">
+          <text x={x0 + 10} y={y0 + 20}>
             COPE
           </text>
-          <text x={x0 - 18} y={parting + 21} textAnchor="end">
+          <text x={x0 + 10} y={y1 - 10}>
             DRAG
           </text>
         </g>

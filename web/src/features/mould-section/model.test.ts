@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Finding, Section } from '../../shared/api';
-import { frame, leaders, letters, outlinePath, pins } from './model';
+import { leaders, roomFor, tags, type Leader } from './leaders';
+import { frame, letters, outlinePath, pins, type Point } from './model';
 
 const vent = (id: string) => ({
   id,
@@ -77,6 +78,23 @@ const finding = (places: string[]): Finding => ({
   note: null,
 });
 
+const drawn = (one: Section): Leader[] => {
+  const named = tags(one);
+  return leaders(one, frame(one, 900, 460, false, roomFor(named)), named);
+};
+
+/** How often two lines cross, counted on their pieces. */
+const crossings = (a: readonly Point[], b: readonly Point[]): number => {
+  const side = (p: Point, q: Point, r: Point) => Math.sign((q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0]));
+  let count = 0;
+  for (let i = 1; i < a.length; i++)
+    for (let j = 1; j < b.length; j++) {
+      const [p, q, r, s] = [a[i - 1], a[i], b[j - 1], b[j]];
+      if (p && q && r && s && side(p, q, r) * side(p, q, s) < 0 && side(r, s, p) * side(r, s, q) < 0) count++;
+    }
+  return count;
+};
+
 describe('the mould section', () => {
   it('is to scale: equal lengths in both directions stay equal', () => {
     const drawing = frame(section, 900);
@@ -96,10 +114,12 @@ describe('the mould section', () => {
   });
 
   it('names several vents once, with their count, and no name stands on another', () => {
-    const named = leaders(section, frame(section, 900));
+    const named = drawn(section);
     expect(named.map((leader) => leader.text)).toContain('2 vents');
-    const ys = named.map((leader) => leader.to[1]);
-    for (let i = 1; i < ys.length; i++) expect((ys[i] ?? 0) - (ys[i - 1] ?? 0)).toBeGreaterThanOrEqual(27);
+    for (const ends of ['start', 'end']) {
+      const column = named.filter((leader) => leader.ends === ends && leader.line.length > 2).map((leader) => leader.to[1]);
+      for (let i = 1; i < column.length; i++) expect((column[i] ?? 0) - (column[i - 1] ?? 0)).toBeGreaterThanOrEqual(27);
+    }
   });
 
   it('pins two findings of one place side by side, and one without a place somewhere', () => {
@@ -123,7 +143,7 @@ describe('the mould section', () => {
         },
       ],
     };
-    expect(leaders(risky, frame(risky, 900)).map((leader) => leader.standing)).toContain('bad');
+    expect(drawn(risky).map((leader) => leader.standing)).toContain('bad');
     expect(letters(risky, frame(risky, 390)).map((letter) => [letter.letter, letter.text])).toEqual([['A', 'may not fill 0.7 ×']]);
   });
 
@@ -138,20 +158,39 @@ describe('the mould section', () => {
     });
   });
 
-  it('draws no leader across another', () => {
-    const risk = (x: number, short: string) => ({
+  it('draws no leader across another, nor one along another', () => {
+    const risk = (x: number, y: number, short: string) => ({
       words: short,
       short,
       standing: 'bad' as const,
       subject: short,
-      at: [x, -8 - x / 100] as [number, number],
+      at: [x, y] as [number, number],
       stage: 'filling',
       code: short,
     });
-    const crowded: Section = { ...section, risks: [risk(20, 'a'), risk(140, 'b'), risk(60, 'c'), risk(100, 'd')] };
-    const drawn = leaders(crowded, frame(crowded, 900)).filter((leader) => leader.standing === 'bad');
-    // All point at nearly one height, and the labels fan out below it: the nearest place belongs to the highest label.
-    expect(drawn.map((leader) => leader.text)).toEqual(['b', 'd', 'c', 'a']);
+    const crowded: Section = {
+      ...section,
+      risks: [risk(20, -5, 'a'), risk(140, 5, 'b'), risk(60, 0, 'c'), risk(100, 9, 'd'), risk(70, 60, 'e'), risk(-20, 40, 'f')],
+    };
+    const lines = drawn(crowded).map((leader) => leader.line);
+    lines.forEach((one, i) => lines.slice(0, i).forEach((other) => expect(crossings(one, other)).toBe(0)));
+  });
+
+  it('leaves the mould by the side on which no part is in the way', () => {
+    const gate: Section['parts'][number] = {
+      ...vent('gate-0'),
+      kind: 'gate',
+      label: 'Gate',
+      outline: [
+        [-12, -4],
+        [0, -4],
+        [0, 4],
+        [-12, 4],
+      ],
+    };
+    const found = tags({ ...section, parts: [...section.parts, gate] });
+    expect(found.find((tag) => tag.text === 'Gate')?.exit).toBe('left');
+    expect(found.find((tag) => tag.text === 'Open riser 40 mm')?.exit).not.toBe('left');
   });
 
   it('shrinks to scale where the height is short', () => {

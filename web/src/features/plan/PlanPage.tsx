@@ -256,6 +256,8 @@ function Drawing({
   onChoose: (id: string) => void;
   onGo: (field: string) => void;
 }) {
+  // On a phone it would push the entries off the screen: folded until it is asked for.
+  const [wide] = useState(() => window.innerWidth >= 768);
   if (!plan) return <div className="mt-3 h-[150px] md:h-[330px]" aria-hidden="true" />;
   return (
     <div className={`mt-2 grid min-h-[150px] items-start gap-x-8 gap-y-4 md:min-h-[330px] ${plan.above ? 'lg:grid-cols-[2fr_1fr]' : ''}`}>
@@ -265,7 +267,12 @@ function Drawing({
         most={380}
         onSelect={(fields, subject) => (subject === '' ? onGo(fields[0] ?? '') : onChoose(subject))}
       />
-      {plan.above && <FromAbove view={plan.above} subject={chosen} onSelect={onChoose} />}
+      {plan.above && (
+        <details open={wide}>
+          <summary className="cursor-pointer py-2 font-semibold lg:sr-only">The casting from above</summary>
+          <FromAbove view={plan.above} subject={chosen} onSelect={onChoose} />
+        </details>
+      )}
     </div>
   );
 }
