@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Alloy;
 
 use MoltenNotes\Core\Quantity\Estimate;
-use MoltenNotes\Core\Quantity\Speed;
 use MoltenNotes\Core\Table;
 
 /**
@@ -15,14 +14,13 @@ use MoltenNotes\Core\Table;
 final readonly class MetalFamily
 {
     private const COLUMNS = [
-        'code', 'tension_n_m', 'viscosity_pa_s', 'breaks_above_m_s', 'bath_emissivity', 'heats_sand', 'sand_around', 'pour_rule', 'ratios',
+        'code', 'tension_n_m', 'viscosity_pa_s', 'bath_emissivity', 'heats_sand', 'sand_around', 'pour_rule', 'ratios',
         'melt_loss', 'stiff_below_c', 'bears_water',
     ];
 
     /**
      * @param float $tension N/m at the melting point, 0.3…2
      * @param float $viscosity Pa·s a little above the melting point, 0.0005…0.01
-     * @param Speed $breaksAbove m/s at which a stream breaks its own surface, 0.2…0.6
      * @param float $bathEmissivity of the bath in the pot, 0…1
      * @param 'warm'|'hot'|'white' $heatsSand how hot it makes the sand it lies in
      * @param float $sandAround how much more sand it wants around it than a light metal, 1…2
@@ -36,7 +34,6 @@ final readonly class MetalFamily
         public string $code,
         public float $tension,
         public float $viscosity,
-        public Speed $breaksAbove,
         public float $bathEmissivity,
         public string $heatsSand,
         public float $sandAround,
@@ -85,7 +82,7 @@ final readonly class MetalFamily
     private static function load(): array
     {
         /**
-         * @var list<array{code: string, tension_n_m: float, viscosity_pa_s: float, breaks_above_m_s: float, bath_emissivity: float,
+         * @var list<array{code: string, tension_n_m: float, viscosity_pa_s: float, bath_emissivity: float,
          *     heats_sand: 'warm'|'hot'|'white', sand_around: float, pour_rule: 'light'|'copper'|'iron',
          *     ratios: array<string, array{float, float, float}>, melt_loss: array<string, array{float, float}>,
          *     stiff_below_c: float, bears_water: bool}> $rows
@@ -97,7 +94,6 @@ final readonly class MetalFamily
                 code: $row['code'],
                 tension: $row['tension_n_m'],
                 viscosity: $row['viscosity_pa_s'],
-                breaksAbove: Speed::fromSi($row['breaks_above_m_s']),
                 bathEmissivity: $row['bath_emissivity'],
                 heatsSand: $row['heats_sand'],
                 sandAround: $row['sand_around'],

@@ -40,6 +40,13 @@ final readonly class MouldSection
         'boils' => 'metal boils',
         'not_liquid' => 'not all liquid',
         'draws_air' => 'sprue draws air',
+        'window' => 'no window',
+        'filter_cold' => 'filter freezes',
+        'binder_gas' => 'binder gas',
+        'core_gas' => 'core gas',
+        'foam_head' => 'cup too low',
+        'fill_time' => 'too narrow',
+        'sand_cover' => 'little sand over it',
     ];
 
     private SectionMeasures $at;

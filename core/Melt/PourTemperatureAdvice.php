@@ -29,7 +29,7 @@ final readonly class PourTemperatureAdvice
      * Least superheat ever advised; below it the first touch of the mould freezes the stream. Common practice; as much as the spread, so
      * that no advice reaches below the liquidus.
      */
-    private const LEAST_SUPERHEAT_K = self::SPREAD_K;
+    public const LEAST_SUPERHEAT_K = self::SPREAD_K;
 
     private function __construct(public Temperature $temperature, public TemperatureDifference $spread, public Working $working)
     {

@@ -32,7 +32,7 @@ final readonly class CastingPlan
         'gating' => [
             'sprue_base' => 'Sprue {value} at the base', 'fill_time' => 'it fills in {value}', 'cup_volume' => 'the cup holds {value}',
         ],
-        'filling' => ['fill_ratio' => 'It fills: the tightest place has {value} times what it needs'],
+        'filling' => ['fill_ratio' => 'It fills: the tightest place has {value} times what it needs', 'window' => 'pour at {value}'],
         'venting' => ['vents_wanted' => 'Vents wanted: {value}'],
         'cooling' => ['solid_through' => 'Solid right through after {value}', 'stiff_after' => 'stiff after {value}'],
         'mould' => [

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Plan;
 
 use MoltenNotes\Core\Plan\Stage\CoolingStage;
+use MoltenNotes\Core\Plan\Stage\FeedResult;
 use MoltenNotes\Core\Plan\Stage\FeedStage;
 use MoltenNotes\Core\Plan\Stage\FillStage;
 use MoltenNotes\Core\Plan\Stage\FoamGating;
+use MoltenNotes\Core\Plan\Stage\GatingResult;
 use MoltenNotes\Core\Plan\Stage\GatingStage;
 use MoltenNotes\Core\Plan\Stage\MetalStage;
 use MoltenNotes\Core\Plan\Stage\MouldStage;
 use MoltenNotes\Core\Plan\Stage\PatternStage;
 use MoltenNotes\Core\Plan\Stage\VentStage;
+use MoltenNotes\Core\Working\StageResult;
 
 /**
  * The door: everything known of an attempt in, its whole plan out.
@@ -28,14 +31,14 @@ final class PlanCasting
     {
         $pattern = PatternStage::compute($basis);
         $volume = $pattern->volume?->si;
-        $filling = FillStage::of($basis, $volume);
-        $gating = 'lost_foam' === $basis->mould?->process
-            ? FoamGating::compute($basis, $volume, $filling?->foamFill())
-            : GatingStage::compute($basis, $volume, $filling?->longestPour());
-        $filled = null === $filling ? FillStage::blank($basis) : $filling->compute($gating->fillTime);
+        $charge = null;
+        if (null === $basis->si('metal.charge') && $basis->values->has('pour.carry_time')) {
+            // How fast the pot cools on the way depends on how much is in it, which the gating decides: once round to know that.
+            [, $gating, $feeding] = self::pour($basis, $volume, null);
+            $charge = MetalStage::compute($basis, $pattern->volume, $gating->sizes, $feeding->risers)->figure('charge')?->value->si;
+        }
+        [$filled, $gating, $feeding] = self::pour($basis, $volume, $charge);
         $arrival = $filled->figure('at_mould')?->value;
-
-        $feeding = FeedStage::compute($basis, $arrival, $gating->sizes);
         $mould = MouldStage::compute($basis, $volume, $gating->sizes);
         $sprue = $gating->sizes['sprue_top'] ?? ($basis->si('gating.sprue_top') ?? $basis->si('gating.sprue'));
 
@@ -66,6 +69,22 @@ final class PlanCasting
             $basis->solid,
             $basis->hasRisers(),
         );
+    }
+
+    /**
+     * The pour with so much in the pot, kg: what fills, through which gating, fed by what.
+     *
+     * @return array{StageResult, GatingResult, FeedResult}
+     */
+    private static function pour(Basis $basis, ?float $volume, ?float $charge): array
+    {
+        $filling = FillStage::of($basis, $volume, $charge);
+        $gating = 'lost_foam' === $basis->mould?->process
+            ? FoamGating::compute($basis, $volume, $filling?->foamFill())
+            : GatingStage::compute($basis, $volume, $filling?->longestPour());
+        $filled = null === $filling ? FillStage::blank($basis) : $filling->compute($gating->fillTime);
+
+        return [$filled, $gating, FeedStage::compute($basis, $filled->figure('at_mould')?->value, $gating->sizes)];
     }
 
     /**

@@ -135,7 +135,7 @@ final class WildRecords
     public function sections(): array
     {
         $sections = [];
-        $bodies = array_values(array_filter(Shape::cases(), static fn (Shape $shape): bool => Shape::Mesh !== $shape));
+        $bodies = array_filter(Shape::cases(), static fn (Shape $shape): bool => Shape::Mesh !== $shape);
         // Now and then a mesh, which stands alone; its body is never at hand here.
         $isMesh = 0 === $this->chance->getInt(0, 11);
         foreach ($isMesh ? [0] : range(0, $this->chance->getInt(0, 6)) as $index) {

@@ -5,10 +5,8 @@ declare(strict_types=1);
 // The families of metals: what is alike in all alloys of a family. Taken 2026-11 by the founders.
 // tension_n_m: surface tension at the melting point, N/m; viscosity_pa_s: of the liquid a little above its melting point, Pa·s. T. Iida,
 // R. I. L. Guthrie, The Physical Properties of Liquid Metals, recalled from memory.
-// breaks_above_m_s: speed above which a stream breaks its own surface, m/s. J. Campbell, Complete Casting Handbook, recalled from memory;
-// lead and silver derived from v = √(2 g h) with the sessile-drop height h = 2√(γ/ρg).
-// bath_emissivity: of the bath in the pot, 0…1: a clean bath of light metal shines and radiates little, the hotter metals are dull. Common
-// practice, rough.
+// bath_emissivity: of the bath in the pot, 0…1: a clean bath of light metal, zinc or lead shines and radiates little (oxidised zinc and
+// lead up to 0.4), the hotter metals are dull. Recalled from memory, rough.
 // heats_sand: how hot it makes the sand it lies in, which chooses the column of the mould's conductivity: warm, hot or white. Derived from
 // the pouring temperatures.
 // sand_around: how much more sand it wants between itself and the open than the light metals do. Common practice.
@@ -25,7 +23,7 @@ $light = ['heats_sand' => 'warm', 'sand_around' => 1.0, 'pour_rule' => 'light', 
 return [
     [
         'code' => 'aluminium', 'stiff_below_c' => 250.0, 'bears_water' => true, 'tension_n_m' => 0.914, 'viscosity_pa_s' => 1.2e-3,
-        'breaks_above_m_s' => 0.5, 'bath_emissivity' => 0.2,
+        'bath_emissivity' => 0.2,
         'ratios' => ['unpressurised' => [1.0, 3.0, 3.0]] + $ratios,
         'melt_loss' => [
             'ingot' => [0.01, 0.03], 'castings' => [0.03, 0.06], 'returns' => [0.03, 0.06], 'mixed' => [0.05, 0.08],
@@ -35,32 +33,32 @@ return [
     ] + $light,
     [
         'code' => 'zinc', 'stiff_below_c' => 150.0, 'bears_water' => true, 'tension_n_m' => 0.78, 'viscosity_pa_s' => 3.0e-3,
-        'breaks_above_m_s' => 0.37, 'bath_emissivity' => 0.7,
+        'bath_emissivity' => 0.25,
         'melt_loss' => ['*' => [0.01, 0.02]],
     ] + $light,
     [
         'code' => 'tin', 'stiff_below_c' => 100.0, 'bears_water' => true, 'tension_n_m' => 0.54, 'viscosity_pa_s' => 1.7e-3,
-        'breaks_above_m_s' => 0.33, 'bath_emissivity' => 0.2,
+        'bath_emissivity' => 0.2,
     ] + $light,
     [
         'code' => 'lead', 'stiff_below_c' => 120.0, 'bears_water' => true, 'tension_n_m' => 0.47, 'viscosity_pa_s' => 2.5e-3,
-        'breaks_above_m_s' => 0.29, 'bath_emissivity' => 0.7,
+        'bath_emissivity' => 0.3,
     ] + $light,
     [
         'code' => 'silver', 'stiff_below_c' => 350.0, 'bears_water' => true, 'tension_n_m' => 0.9, 'viscosity_pa_s' => 3.7e-3,
-        'breaks_above_m_s' => 0.37, 'bath_emissivity' => 0.2,
+        'bath_emissivity' => 0.2,
         'heats_sand' => 'hot', 'sand_around' => 1.4,
     ] + $light,
     [
         'code' => 'copper', 'stiff_below_c' => 350.0, 'bears_water' => false, 'tension_n_m' => 1.29, 'viscosity_pa_s' => 3.7e-3,
-        'breaks_above_m_s' => 0.4, 'bath_emissivity' => 0.7,
+        'bath_emissivity' => 0.7,
         'heats_sand' => 'hot', 'sand_around' => 1.4, 'pour_rule' => 'copper',
         'ratios' => ['unpressurised' => [1.0, 1.0, 3.0], 'pressurised' => [1.6, 1.3, 1.0]] + $ratios,
         'melt_loss' => ['*' => [0.01, 0.05]],
     ] + $light,
     [
         'code' => 'iron', 'stiff_below_c' => 450.0, 'bears_water' => false, 'tension_n_m' => 1.87, 'viscosity_pa_s' => 5.5e-3,
-        'breaks_above_m_s' => 0.45, 'bath_emissivity' => 0.7,
+        'bath_emissivity' => 0.7,
         'heats_sand' => 'white', 'sand_around' => 1.4, 'pour_rule' => 'iron',
         'ratios' => ['pressurised' => [4.0, 3.0, 1.0]] + $ratios,
         'melt_loss' => ['*' => [0.02, 0.05]],

@@ -11,6 +11,7 @@ use MoltenNotes\Core\Filling\FluidLife;
 use MoltenNotes\Core\Filling\FoamFront;
 use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Mark;
+use MoltenNotes\Core\Melt\JudgedTemperature;
 use MoltenNotes\Core\Melt\Pot;
 use MoltenNotes\Core\Melt\PourTemperatureAdvice;
 use MoltenNotes\Core\Melt\TemperatureLoss;
@@ -36,6 +37,17 @@ final class FillStage
     /** Coefficients of heat transfer and flow, until a caster's own pours narrow it. */
     private const RULE_SPREAD = 0.25;
 
+    /** Superheat with which metal primes a foam filter, K. Common practice. */
+    private const PRIMES_A_FILTER_K = 50.0;
+    /** So far over the pour range of thin walls a metal is seldom poured, K: in other moulds, and on foam. Common practice. */
+    private const OVER_USUAL_K = [60.0, 350.0];
+    /** So near to one the low end of a spread is one; and between these a section counts as filled whatever its spread. */
+    private const NEARLY = 0.95;
+    private const LEAST_COMFORTABLE = 1.2;
+    private const MOST_COMFORTABLE = 3.0;
+    /** Seconds out of the furnace for which the budget of heat is told. */
+    private const BUDGET_S = [5, 10, 20, 40, 80];
+
     private readonly StageSheet $sheet;
 
     /**
@@ -48,15 +60,21 @@ final class FillStage
         private readonly Alloy $alloy,
         private readonly MouldMaterial $mould,
         private readonly ?float $castingVolume,
+        private readonly ?float $charge,
     ) {
         $this->sheet = new StageSheet($basis->format);
         $this->ways = self::ways($basis, $castingVolume);
     }
 
-    /** @param float|null $castingVolume m³ of one casting, where known */
-    public static function of(Basis $basis, ?float $castingVolume): ?self
+    /**
+     * @param float|null $castingVolume m³ of one casting, where known
+     * @param float|null $charge kg in the pot, where it is computed already; it cools the slower the more there is
+     */
+    public static function of(Basis $basis, ?float $castingVolume, ?float $charge = null): ?self
     {
-        return null === $basis->alloy || null === $basis->mould ? null : new self($basis, $basis->alloy, $basis->mould, $castingVolume);
+        return null === $basis->alloy || null === $basis->mould
+            ? null
+            : new self($basis, $basis->alloy, $basis->mould, $castingVolume, $charge);
     }
 
     /** What the stage says while metal or mould are not chosen. */
@@ -145,6 +163,17 @@ final class FillStage
             return $this->sheet->result();
         }
         $arrival = $this->showArrival();
+        $cold = null !== $arrival
+            && true === $this->basis->values->flag('gating.filter')
+            && $arrival->si < $this->alloy->liquidus->kelvin() + self::PRIMES_A_FILTER_K;
+        if ($cold) {
+            $this->sheet->warn(
+                'filter_cold',
+                'A filter may freeze shut: metal should reach it '
+                    .$this->basis->shown(self::PRIMES_A_FILTER_K, Dimension::TemperatureDifference).' above the liquidus at least.',
+                'risky',
+            );
+        }
         if ($this->basis->freezesNothing()) {
             $this->sheet->lacks(
                 'fill',
@@ -182,6 +211,7 @@ final class FillStage
         asort($ratios);
         $worst = array_key_first($ratios);
         $this->worst($worst, $arrival, $speeds[$worst]);
+        $this->window($worst);
         $this->meetings();
 
         return $this->sheet->result();
@@ -190,28 +220,16 @@ final class FillStage
     /** @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way */
     private function ratio(string $id, array $way, Estimate $arrival, Estimate $speed): float
     {
-        $life = Estimate::through(
-            Dimension::Time,
-            fn (float $t, float $h): float => $this->life($way['modulus'], $t, $h),
-            $arrival,
-            $this->mould->transfer,
-        );
+        [$ratio, $life] = $this->ratioOf($way, $arrival, $speed);
         $factor = $this->basis->calibration->factor();
-        $spread = $this->basis->calibration->pours > 0 ? $factor : Estimate::ratio(1.0);
-        $ratio = Estimate::through(
-            Dimension::Ratio,
-            static fn (float $life, float $v, float $f): float => ($life * $v * $f) / max(1e-6, $way['path']),
-            $life,
-            $speed,
-            $spread,
-        )->widenedBy($this->basis->calibration->pours > 0 ? 0.0 : self::RULE_SPREAD);
+        $comfortable = self::comfortable($ratio);
         [$standing, $note] = match (true) {
             $ratio->si < 1 => [
                 'bad',
                 ucfirst($way['label']).': the metal stops after about '.$this->basis->shown($ratio->si * $way['path'], Dimension::Length)
                     .' of '.$this->basis->shown($way['path'], Dimension::Length).'.',
             ],
-            $ratio->si < self::COMFORTABLE => ['risky', ucfirst($way['label']).': it may stop short of its last places.'],
+            $ratio->si < $comfortable => ['risky', ucfirst($way['label']).': it may stop short of its last places.'],
             default => ['good', ''],
         };
         $this->sheet->add(
@@ -233,7 +251,7 @@ final class FillStage
             note: $note,
             subject: $id,
         );
-        $this->needed($way, $id, $speed->si);
+        $this->needed($way, $id, $arrival, $speed, $comfortable);
         $this->entryHead($way, $id);
 
         return $ratio->si;
@@ -261,13 +279,52 @@ final class FillStage
     }
 
     /**
+     * Ratio of a section and how long the metal keeps running in it, each with its spread.
+     *
+     * @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way
+     *
+     * @return array{Estimate, Estimate}
+     */
+    private function ratioOf(array $way, Estimate $arrival, Estimate $speed): array
+    {
+        $life = Estimate::through(
+            Dimension::Time,
+            fn (float $t, float $h): float => $this->life($way['modulus'], $t, $h),
+            $arrival,
+            $this->mould->transfer,
+        );
+        $known = $this->basis->calibration->pours > 0;
+        $spread = $known ? $this->basis->calibration->factor() : Estimate::ratio(1.0);
+        $ratio = Estimate::through(
+            Dimension::Ratio,
+            static fn (float $life, float $v, float $f): float => ($life * $v * $f) / max(1e-6, $way['path']),
+            $life,
+            $speed,
+            $spread,
+        )->widenedBy($known ? 0.0 : self::RULE_SPREAD);
+
+        return [$ratio, $life];
+    }
+
+    /**
      * What temperature a section asks for so that it fills comfortably: at the mould, and in the furnace before it is carried.
      *
      * @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way
      */
-    private function needed(array $way, string $id, float $speed): void
+    private function needed(array $way, string $id, Estimate $arrival, Estimate $speed, float $comfortable): void
     {
-        $needed = $this->solve(fn (float $kelvin): float => $this->ratioAt($kelvin, $way['modulus'], $speed, $way['path']));
+        // As hot as makes it fill at the low end of the spread that it has there.
+        $needed = $this->solve(function (float $kelvin) use ($way, $arrival, $speed): bool {
+            $there = Estimate::between(
+                Dimension::Temperature,
+                $kelvin,
+                $kelvin - ($arrival->si - $arrival->lowSi),
+                $kelvin + ($arrival->highSi - $arrival->si),
+            );
+            [$ratio] = $this->ratioOf($way, $there, $this->isFoam() ? $this->front($there) : $speed);
+
+            return $ratio->si >= self::comfortable($ratio);
+        });
         if (null === $needed) {
             return;
         }
@@ -279,7 +336,7 @@ final class FillStage
             code: 'needed_at_mould',
             label: "Needed at the mould, {$way['label']}",
             value: Estimate::between(Dimension::Temperature, $needed, max($liquidus, $needed - 20), $needed + 20),
-            formula: $forFoam ? 'hot enough to clear the foam' : 'r(T) = '.self::COMFORTABLE,
+            formula: $forFoam ? 'hot enough to clear the foam' : 'r(T) = '.round($comfortable, 1),
             inputs: [$this->sheet->input('path', $way['label'], Estimate::exact(Dimension::Length, $way['path']))],
             source: $forFoam ? 'pour range of the metal on foam' : 'the same rule, solved for the temperature',
             mark: $forFoam ? Mark::CommonPractice : Mark::Derived,
@@ -292,10 +349,7 @@ final class FillStage
             subject: $id,
         );
         $carry = $this->basis->si('pour.carry_time');
-        $read =
-            null === $carry
-                ? $needed
-                : TemperatureLoss::before(Time::fromSi($carry), Temperature::fromSi($needed), $this->basis->air(), $this->pot())->kelvin();
+        $read = $this->inFurnace($needed);
         $this->sheet->add(
             code: 'needed_in_furnace',
             label: "Needed in the furnace, {$way['label']}",
@@ -334,6 +388,60 @@ final class FillStage
 
         return ($this->life($modulus, $kelvin, $this->mould->transfer->si) * $speed * $this->basis->calibration->factor()->si) /
             max(1e-6, $path);
+    }
+
+    /** What the furnace must read, kelvin, for the metal to arrive so hot. */
+    private function inFurnace(float $atMould): float
+    {
+        $carry = $this->basis->si('pour.carry_time');
+
+        return null === $carry
+            ? $atMould
+            : TemperatureLoss::before(Time::fromSi($carry), Temperature::fromSi($atMould), $this->basis->air(), $this->pot())->kelvin();
+    }
+
+    /**
+     * Between what fills from below and what mould and metal bear from above; said to be empty where these pass one another.
+     *
+     * @param string $worst the section that decides
+     */
+    private function window(string $worst): void
+    {
+        $needed = $this->sheet->result()->figure('needed_in_furnace', $worst);
+        $bears = $this->basis->suitability()->hottest();
+        if (null === $needed) {
+            return;
+        }
+        $least = max($needed->value->si, $this->inFurnace($this->alloy->liquidus->kelvin() + PourTemperatureAdvice::LEAST_SUPERHEAT_K));
+        $usual = $this->alloy->pourThin->kelvin() + self::OVER_USUAL_K[$this->isFoam() ? 1 : 0];
+        $most = min($usual, $bears?->kelvin() ?? \INF);
+        $byMould = null !== $bears && $bears->kelvin() <= $usual;
+        $cold = $least > $needed->value->si;
+        $why = $byMould ? 'what mould and metal bear' : 'what is usual for this metal';
+        $shown = [$this->basis->shown($least, Dimension::Temperature), $this->basis->shown($most, Dimension::Temperature)];
+        $empty = $least >= $most;
+        $this->sheet->add(
+            code: 'window',
+            label: $empty ? 'Pour window: empty' : 'Pour window',
+            value: Estimate::between(Dimension::Temperature, ($least + $most) / 2, min($least, $most), max($least, $most)),
+            formula: 'T_fills < T < T_bears',
+            inputs: [
+                $this->sheet->input(
+                    'T_fills',
+                    $cold ? 'Least superheat, so that the first touch does not freeze' : 'To fill '.$this->ways[$worst]['label'],
+                    Estimate::exact(Dimension::Temperature, $least),
+                ),
+                $this->sheet->input('T_bears', ucfirst($why), Estimate::exact(Dimension::Temperature, $most), 'table'),
+            ],
+            source: 'the filling from below, mould and metal from above',
+            mark: Mark::Derived,
+            standing: $empty && $byMould ? 'bad' : 'plain',
+            note: match (true) {
+                $empty => "The window is empty: {$shown[0]} would fill it, and {$shown[1]} is {$why}. "
+                    .'Another metal, a thicker wall, a warmer mould or one more gate opens it.',
+                default => "From {$shown[0]}, which fills it, to {$shown[1]}, {$why}.",
+            },
+        );
     }
 
     /** The section that decides: which lever helps it most. */
@@ -434,7 +542,7 @@ final class FillStage
     private function showArrival(): ?Estimate
     {
         $arrival = $this->arrival();
-        $poured = $this->basis->estimate('pour.temperature');
+        $poured = $this->poured();
         $carry = $this->basis->estimate('pour.carry_time');
         if (null === $arrival || null === $poured) {
             return null;
@@ -453,6 +561,7 @@ final class FillStage
                     $carry ?? Estimate::exact(Dimension::Time, 0.0),
                     null === $carry ? 'default' : 'typed',
                 ),
+                ...$this->budget($poured),
             ],
             source: 'Stefan-Boltzmann, Newton; a pot of usual proportions',
             mark: Mark::Derived,
@@ -463,9 +572,39 @@ final class FillStage
         return $arrival;
     }
 
+    /** In the crucible as the pour began, as sure as it was told. */
+    private function poured(): ?Estimate
+    {
+        $told = $this->basis->estimate('pour.temperature');
+
+        return null === $told ? null : JudgedTemperature::of($told, $this->basis->values->choice('melt.temperature_by'));
+    }
+
+    /**
+     * What carrying costs, as a small curve: the temperature after so many seconds out of the furnace.
+     *
+     * @return list<WorkingInput>
+     */
+    private function budget(Estimate $poured): array
+    {
+        $after = fn (float $seconds): Temperature => TemperatureLoss::after(
+            Time::fromSi($seconds),
+            Temperature::fromSi($poured->si),
+            $this->basis->air(),
+            $this->pot(),
+        );
+
+        $curve = [];
+        foreach (self::BUDGET_S as $seconds) {
+            $curve[] = $this->sheet->input("T({$seconds} s)", 'Carried so long', Estimate::exactly($after($seconds)));
+        }
+
+        return $curve;
+    }
+
     private function arrival(): ?Estimate
     {
-        $poured = $this->basis->estimate('pour.temperature');
+        $poured = $this->poured();
         if (null === $poured) {
             return null;
         }
@@ -484,12 +623,14 @@ final class FillStage
         );
     }
 
+    /** The caster's own pot with what is in it: as told, else as computed, else twice the castings. */
     private function pot(): Pot
     {
-        $crucible = $this->basis->si('crucible.mass');
         $metal =
             $this->basis->si('metal.charge') ??
+            $this->charge ??
             max(0.2, ($this->castingVolume ?? 2e-4) * $this->alloy->densityLiquid->si() * 2 * $this->basis->castings());
+        $crucible = $this->basis->si('crucible.mass') ?? OwnCrucible::of($this->basis, $this->alloy, $metal)?->mass;
 
         return Pot::usual($this->alloy, Mass::fromSi($metal), null === $crucible ? null : Mass::fromSi($crucible));
     }
@@ -528,20 +669,32 @@ final class FillStage
         return max(($way['share'] * $way['volume']) / max(1e-9, $way['cross']), $way['path']);
     }
 
-    /** @param callable(float): float $ratio rising with temperature */
-    private function solve(callable $ratio): ?float
+    /**
+     * From which ratio on a section fills even at the low end of the spread; own pours that narrow it bring it down.
+     */
+    private static function comfortable(Estimate $ratio): float
+    {
+        return max(self::LEAST_COMFORTABLE, min(self::MOST_COMFORTABLE, (self::NEARLY * $ratio->si) / max(1e-9, $ratio->lowSi)));
+    }
+
+    /**
+     * The least temperature from which on it fills, K; null where none does.
+     *
+     * @param callable(float): bool $fills
+     */
+    private function solve(callable $fills): ?float
     {
         $low = $this->alloy->liquidus->kelvin();
         $high = $low + 600;
-        if ($ratio($high) < self::COMFORTABLE) {
+        if (!$fills($high)) {
             return null;
         }
         while ($high - $low > 0.5) {
             $middle = ($low + $high) / 2;
-            if ($ratio($middle) < self::COMFORTABLE) {
-                $low = $middle;
-            } else {
+            if ($fills($middle)) {
                 $high = $middle;
+            } else {
+                $low = $middle;
             }
         }
 
@@ -550,7 +703,7 @@ final class FillStage
 
     private function tooHot(float $kelvin): bool
     {
-        return $kelvin > $this->alloy->pourThin->kelvin() + ($this->isFoam() ? 350 : 60);
+        return $kelvin > $this->alloy->pourThin->kelvin() + self::OVER_USUAL_K[$this->isFoam() ? 1 : 0];
     }
 
     private function isFoam(): bool

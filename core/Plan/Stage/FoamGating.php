@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Plan\Stage;
 
 use MoltenNotes\Core\Alloy\Alloy;
-use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Filling\EntryHead;
 use MoltenNotes\Core\Filling\FoamFront;
 use MoltenNotes\Core\Gating\Choke;
+use MoltenNotes\Core\Gating\CriticalSpeed;
+use MoltenNotes\Core\Gating\FlowLosses;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Mould\FoamSand;
 use MoltenNotes\Core\Plan\Basis;
@@ -172,14 +173,18 @@ final class FoamGating
         );
     }
 
-    private function coefficient(): float
+    private function losses(): Estimate
     {
-        return Choke::coefficient('straight' !== $this->basis->values->choice('gating.sprue_shape'));
+        return FlowLosses::coefficient(
+            'straight' !== $this->basis->values->choice('gating.sprue_shape'),
+            'none' === $this->basis->values->choice('gating.well'),
+            true === $this->basis->values->flag('gating.filter'),
+        );
     }
 
     private function sprue(Estimate $pace, float $head): void
     {
-        $area = (self::AHEAD * $pace->highSi) / Choke::flow(1.0, $this->coefficient(), $head);
+        $area = (self::AHEAD * $pace->highSi) / Choke::flow(1.0, $this->losses()->si, $head);
         $bore = sqrt((4 * $area) / \M_PI);
         $least = (MouldProcess::find($this->basis->values->choice('mould.process'))->leastBore ?? 10.0) / 1000;
         $size = ceil(max($bore, $least) * 1000) / 1000;
@@ -205,7 +210,7 @@ final class FoamGating
     {
         $count = $this->basis->gatesInMould();
         $thick = max(0.0015, round(self::GATE_TO_SECTION * GateSeat::thickness($this->basis), 4));
-        $calm = (self::AHEAD * $pace->highSi) / MetalFamily::of($this->alloy)->breaksAbove->si();
+        $calm = (self::AHEAD * $pace->highSi) / CriticalSpeed::of($this->alloy)->si();
         $wanted = max(2 * $thick, ceil(($calm / $count / $thick) * 1000) / 1000);
         $width = min($wanted, max(0.001, floor(GateSeat::room($this->basis) * 1000) / 1000));
         $this->sizes['gate_thickness'] = $this->basis->si('gating.gate_thickness') ?? $thick;
@@ -236,17 +241,12 @@ final class FoamGating
     {
         $sprue = (\M_PI * $this->sizes['sprue_base'] ** 2) / 4;
         $gates = $this->sizes['gate_width'] * $this->sizes['gate_thickness'] * $this->basis->gatesInMould();
-        $c = Estimate::ratio(
-            $this->coefficient(),
-            $this->coefficient() * (1 - Choke::SPREAD),
-            $this->coefficient() * (1 + Choke::SPREAD),
-        );
         $area = min($sprue, $gates);
         $time = Estimate::through(
             Dimension::Time,
             static fn (float $foam, float $c): float => max($foam, $volume / max(1e-12, Choke::flow($area, $c, $head))),
             $this->foamFill,
-            $c,
+            $this->losses(),
         );
         $held = $time->si > 1.05 * $this->foamFill->si;
         $narrow = $sprue < $gates ? 'sprue' : 'gates';

@@ -8,7 +8,9 @@ use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Gating\CannotFill;
 use MoltenNotes\Core\Gating\Choke;
+use MoltenNotes\Core\Gating\CriticalSpeed;
 use MoltenNotes\Core\Gating\EffectiveHead;
+use MoltenNotes\Core\Gating\FlowLosses;
 use MoltenNotes\Core\Gating\GatingRatio;
 use MoltenNotes\Core\Gating\PourTime;
 use MoltenNotes\Core\Gating\Reynolds;
@@ -28,6 +30,9 @@ final class GatingStage
 {
     /** Below this nothing flows that surface tension would not hold back. Derived from the least head into a slot. */
     private const LEAST_HEAD_M = 0.001;
+    /** Metal that stands over the sprue where its depth is not told. Common practice. */
+    public const USUAL_BASIN_M = 0.04;
+    private const SURELY_TURBULENT = 4000.0;
     private const WELL_TIMES_CHOKE = 5.0;
     /** Gates are at most half as thick as what they enter, so that they break off clean and freeze first. Common practice. */
     private const GATE_TO_SECTION = 0.5;
@@ -240,20 +245,19 @@ final class GatingStage
         return $effective;
     }
 
-    private function coefficient(): float
+    private function losses(): Estimate
     {
-        return Choke::coefficient('straight' !== $this->basis->values->choice('gating.sprue_shape'));
+        return FlowLosses::coefficient(
+            'straight' !== $this->basis->values->choice('gating.sprue_shape'),
+            'none' === $this->basis->values->choice('gating.well'),
+            true === $this->basis->values->flag('gating.filter'),
+        );
     }
 
     /** Sizes that are not cut yet. */
     private function size(Estimate $time, float $head): void
     {
-        $c = Estimate::between(
-            Dimension::Ratio,
-            $this->coefficient(),
-            $this->coefficient() * (1 - Choke::SPREAD),
-            $this->coefficient() * (1 + Choke::SPREAD),
-        );
+        $c = $this->losses();
         $choke = Estimate::through(
             Dimension::Area,
             fn (float $t, float $c): float => Choke::area($this->mass(), $this->alloy->densityLiquid->si(), max(0.1, $t), $c, $head),
@@ -290,8 +294,8 @@ final class GatingStage
         $really = $this->basis->values->has('gating.sprue') ? $sprue : max($choke->si, $sprue);
         $this->sizeRunner($really * $ratio->timesChoke($ratio->runner), $ratio);
         $gates = $really * $ratio->timesChoke($ratio->gates);
-        $flow = Choke::flow($really, $this->coefficient(), $head);
-        $calm = 'pressurised' === $this->basis->school() ? 0.0 : $flow / $this->family()->breaksAbove->si();
+        $flow = Choke::flow($really, $this->losses()->si, $head);
+        $calm = 'pressurised' === $this->basis->school() ? 0.0 : $flow / CriticalSpeed::of($this->alloy)->si();
         $this->sizeGates(max($gates, $calm), $calm > $gates, $ratio);
     }
 
@@ -317,7 +321,7 @@ final class GatingStage
             standing: 'plain',
             note: $bore < $least ? 'A narrower one cannot be kept full by hand.' : '',
         );
-        $basin = $this->basis->si('gating.basin_depth') ?? 0.04;
+        $basin = $this->basis->si('gating.basin_depth') ?? self::USUAL_BASIN_M;
         if (!$this->basis->values->has('gating.basin_depth')) {
             $this->sheet->assume($this->basis->shown($basin, Dimension::Length).' of metal stand over the sprue.', 'gating.basin_depth');
         }
@@ -471,12 +475,7 @@ final class GatingStage
         $runner = null === $cut[0] || null === $cut[1] ? \INF : $cut[0] * $cut[1];
         $this->chokeArea = min($sprue, $gates, $runner);
         $where = $this->chokeArea === $gates ? 'gates' : ($this->chokeArea === $sprue ? 'sprue' : 'runner');
-        $c = Estimate::between(
-            Dimension::Ratio,
-            $this->coefficient(),
-            $this->coefficient() * (1 - Choke::SPREAD),
-            $this->coefficient() * (1 + Choke::SPREAD),
-        );
+        $c = $this->losses();
         $area = $this->chokeArea;
         $flow = Estimate::through(Dimension::Flow, static fn (float $c): float => Choke::flow($area, $c, $head), $c);
         $this->flow = $flow->si;
@@ -508,6 +507,7 @@ final class GatingStage
             );
         }
         $this->speeds($sheet, $flow, $gates, $width, $thick);
+        GatingChecks::add($this->basis, $sheet, $this->alloy, $flow->si, $area, $this->sizes);
     }
 
     private function family(): MetalFamily
@@ -518,7 +518,7 @@ final class GatingStage
     private function speeds(StageSheet $sheet, Estimate $flow, float $gates, float $width, float $thick): void
     {
         $speed = Estimate::through(Dimension::Speed, static fn (float $q): float => $q / $gates, $flow);
-        $limit = $this->family()->breaksAbove;
+        $limit = CriticalSpeed::of($this->alloy);
         $inputs = [$sheet->input('Q', 'Flow', $flow), $sheet->input('ΣA', 'All gates', Estimate::exact(Dimension::Area, $gates))];
         $share = $speed->si / $limit->si();
         $sheet->add(
@@ -528,7 +528,7 @@ final class GatingStage
             formula: 'v = Q / ΣA',
             inputs: [
                 ...$inputs,
-                $sheet->input('limit', "Surface of {$this->alloy->family} breaks above", Estimate::exactly($limit), 'table'),
+                $sheet->input('limit', "Surface of {$this->alloy->name} breaks above", Estimate::exactly($limit), 'table'),
             ],
             source: 'continuity; limit J. Campbell, Complete Casting Handbook',
             mark: Mark::RecalledFromMemory,
@@ -546,6 +546,10 @@ final class GatingStage
         );
         $wide = (2 * $width * $thick) / ($width + $thick);
         $reynolds = Reynolds::of($this->alloy->densityLiquid->si(), $speed->si, $wide, $this->family()->viscosity);
+        // Nearly every channel of a hand pour is turbulent inside: said only where one is not, or hardly.
+        if ($reynolds > self::SURELY_TURBULENT) {
+            return;
+        }
         $sheet->add(
             code: 'reynolds',
             label: 'Reynolds number in a gate',
@@ -555,7 +559,7 @@ final class GatingStage
             source: 'viscosities T. Iida, R. I. L. Guthrie',
             mark: Mark::RecalledFromMemory,
             standing: 'plain',
-            note: $reynolds > 2000 ? 'Turbulent inside, as nearly every hand pour is.' : 'Laminar.',
+            note: $reynolds > 2000 ? 'Hardly turbulent.' : 'Laminar: slow enough that skins may fold where streams meet.',
         );
     }
 }

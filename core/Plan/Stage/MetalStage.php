@@ -23,8 +23,6 @@ use MoltenNotes\Core\Working\WorkingInput;
 /** Metal to melt: poured mass with every part of the gating, yield, charge, crucible and lift, energy, time and cost. */
 final class MetalStage
 {
-    /** A crucible is filled to at most this share of its brim. Common practice: 80 to 85 %. */
-    private const FULL = 0.825;
     private const RESERVE = 0.12;
 
     private readonly StageSheet $sheet;
@@ -219,13 +217,13 @@ final class MetalStage
     private function crucible(Estimate $charge): void
     {
         $volume = $this->basis->si('crucible.volume');
-        $own = $this->ownCrucible($charge, $volume);
+        $own = OwnCrucible::of($this->basis, $this->alloy, $charge->si);
         if (null === $volume && null !== $own) {
-            $volume = $own['volume'];
-            if ($volume * self::FULL * $this->alloy->densityLiquid->si() >= $charge->si) {
-                $this->sheet->assume("The smallest of your crucibles that holds it: {$own['name']}.", 'crucible.volume');
+            $volume = $own->volume;
+            if ($volume * OwnCrucible::FULL * $this->alloy->densityLiquid->si() >= $charge->si) {
+                $this->sheet->assume("The smallest of your crucibles that holds it: {$own->name}.", 'crucible.volume');
             } else {
-                $this->sheet->assume("The largest of your crucibles: {$own['name']}.", 'crucible.volume');
+                $this->sheet->assume("The largest of your crucibles: {$own->name}.", 'crucible.volume');
             }
         }
         if (null === $volume) {
@@ -233,7 +231,7 @@ final class MetalStage
 
             return;
         }
-        $holds = $volume * self::FULL * $this->alloy->densityLiquid->si();
+        $holds = $volume * OwnCrucible::FULL * $this->alloy->densityLiquid->si();
         $heats = (int) ceil($charge->si / $holds - 1e-9);
         $this->sheet->add(
             code: 'crucible_holds',
@@ -254,31 +252,7 @@ final class MetalStage
             standing: $heats > 1 ? 'bad' : 'good',
             note: $heats > 1 ? "It does not hold the charge: {$heats} heats. Two heats into one mould meet cold." : '',
         );
-        $this->lift($charge, $own['mass'] ?? null);
-    }
-
-    /**
-     * The caster's crucible: of the volume given, else the smallest that holds the charge, else the largest.
-     *
-     * @return array{name: string, volume: float, mass: float|null}|null
-     */
-    private function ownCrucible(Estimate $charge, ?float $volume): ?array
-    {
-        $own = [];
-        foreach ($this->basis->workshop->crucibles as $crucible) {
-            $brim = $crucible['volume']?->si();
-            if (null !== $brim && (null === $volume || abs($brim / $volume - 1) < 0.01)) {
-                $own[] = ['name' => $crucible['name'], 'volume' => $brim, 'mass' => $crucible['mass']?->si()];
-            }
-        }
-        usort($own, static fn (array $a, array $b): int => $a['volume'] <=> $b['volume']);
-        foreach ($own as $crucible) {
-            if ($crucible['volume'] * self::FULL * $this->alloy->densityLiquid->si() >= $charge->si) {
-                return $crucible;
-            }
-        }
-
-        return [] === $own ? null : $own[array_key_last($own)];
+        $this->lift($charge, $own->mass ?? null);
     }
 
     private function lift(Estimate $charge, ?float $own): void

@@ -23,20 +23,6 @@ final class MetalFamilyTest extends TestCase
         }
     }
 
-    /**
-     * A drop lying on a plate is h = 2√(γ/ρg) high; metal that comes up faster than v = √(2gh) rises above that and breaks. J. Campbell,
-     * Complete Casting Handbook, recalled from memory.
-     */
-    public function testTheSpeedThatBreaksASurfaceFollowsFromItsTension(): void
-    {
-        foreach (['al99', 'copper', 'grey_iron', 'tin', 'lead', 'silver_999'] as $code) {
-            $alloy = AlloyTable::get($code);
-            $family = MetalFamily::of($alloy);
-            $drop = 2 * sqrt($family->tension / ($alloy->densityLiquid->si() * 9.81));
-            self::assertEqualsWithDelta(1.0, $family->breaksAbove->si() / sqrt(2 * 9.81 * $drop), 0.1, $code);
-        }
-    }
-
     public function testWhatAChargeLosesIsAShareWithItsLeastFirst(): void
     {
         foreach (MetalFamily::all() as $family) {

@@ -60,8 +60,8 @@ export function roomFor(tags: readonly Tag[]): Room {
 }
 
 /**
- * Names and risks, each with the side it leaves the mould by: the one on which its line meets the fewest parts and no other line, the nearer
- * of two alike. Several gates or vents share one name with their count.
+ * Names and risks, each with the side it leaves the mould by: the one on which its line meets the fewest parts and no other line, the
+ * nearer of two alike. Several gates or vents share one name with their count.
  */
 export function tags(section: Section, named = true): Tag[] {
   const { bounds } = section;

@@ -76,7 +76,8 @@ export function MeshRow({ section, problems, onSet, onRemove }: Props) {
       </div>
       <p className="mt-2 pl-[54px] text-soft">
         {way
-          ? `${way.label}, ${way.box.map((side) => side.shown).join(' × ')}; its thickest place, ${mesh?.thickest?.shown ?? ''}, is ${way.thickest_at.shown} up.`
+          ? `${way.label}, ${way.box.map((side) => side.shown).join(' × ')}; ` +
+            `its thickest place, ${mesh?.thickest?.shown ?? ''}, is ${way.thickest_at.shown} up.`
           : reading.isPending && section.mesh
             ? 'Looking for the mesh.'
             : 'The mesh itself is no longer kept here: its mass and measurements still count, its body does not.'}
