@@ -70,6 +70,17 @@ final class Summits
             $parts[$names[$cells->part[$cell] - 1]] = true;
         }
 
-        return new HighPoint([$x / $area, $y / $area, $z], $area, array_keys($parts));
+        // In the patch itself, near its middle: the middle of a ring lies in its hole.
+        $at = [$x / $area, $y / $area];
+        $least = \INF;
+        foreach ($patch as $cell) {
+            [$atX, $atY] = $cells->place($cell);
+            $off = ($atX - $x / $area) ** 2 + ($atY - $y / $area) ** 2;
+            if ($off < $least - 1e-12) {
+                [$least, $at] = [$off, [$atX, $atY]];
+            }
+        }
+
+        return new HighPoint([$at[0], $at[1], $z], $area, array_keys($parts));
     }
 }

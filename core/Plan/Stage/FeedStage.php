@@ -30,6 +30,8 @@ final class FeedStage
     private const CHILLED = 0.67;
     /** Sections closer than this freeze together: neither cuts the other off. */
     private const TOGETHER = 0.95;
+    /** A section of less than this share of the casting is a detail of it. Common practice. */
+    private const DETAIL = 0.1;
     /** So much thicker than the thinnest, a place is clearly a heavy one. Common practice. */
     private const HEAVIER = 1.4;
     /** Heaviest part where none is told, for the drawing only. */
@@ -438,7 +440,12 @@ final class FeedStage
     /** A hot spot worth a riser is clearly heavier than the thinnest section. */
     private function matters(string $id): bool
     {
-        return $this->moduli[$id] > self::HEAVIER * min([\INF, ...array_values($this->moduli)]);
+        $volume = fn (string $one): float => ($this->basis->bodies[$one]->volume ?? 0.0) * ($this->basis->sections?->get($one)->count ?? 1);
+        $all = array_sum(array_map($volume, array_keys($this->moduli)));
+        // Letters and other thin details freeze first and starve nobody.
+        $walls = array_filter($this->moduli, static fn (string $one): bool => $volume($one) >= self::DETAIL * $all, \ARRAY_FILTER_USE_KEY);
+
+        return $this->moduli[$id] > self::HEAVIER * min([\INF, ...array_values($walls)]);
     }
 
     /**

@@ -142,7 +142,7 @@ final class FillStage
 
     private function longestWay(): float
     {
-        return max([0.0, ...array_column($this->ways, 'path')]);
+        return max([$this->basis->solid->way ?? 0.0, ...array_column($this->ways, 'path')]);
     }
 
     private function foam(): Density
@@ -723,8 +723,9 @@ final class FillStage
             foreach (FillPath::all($basis->sections, $basis->bodies) as $id => $path) {
                 $body = $basis->bodies[$id];
                 $isMesh = Shape::Mesh === $basis->sections->get($id)?->shape;
-                // Foam takes heat from the front all the way, not only where it is thin; a mesh has no thinner parts to go by.
-                $far = $isMesh || 'lost_foam' === $basis->mould?->process ? $basis->solid->parts[$id]->far ?? null : null;
+                // A mesh has no thinner parts to go by, and foam takes heat from the front all the way through what has the gates.
+                $isWhole = $isMesh || ('lost_foam' === $basis->mould?->process && [] === $path->via);
+                $far = $isWhole ? $basis->solid->parts[$id]->far ?? null : null;
                 $ways[$id] = [
                     'label' => mb_strtolower($basis->sections->get($id)->label ?? $id),
                     'modulus' => self::flowModulus($body->thickness, $body->cross),
