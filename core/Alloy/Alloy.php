@@ -18,6 +18,8 @@ final readonly class Alloy
     /**
      * @param list<string> $attributes dross_former, absorbs_hydrogen, absorbs_oxygen, fume_zinc, fume_lead,
      *                                 hot_tear_prone, brittle, graphite_expands, beyond_most_workshops
+     * @param float $meltsWithin K that its liquidus may lie off, 0…60; 0 for a known grade
+     * @param float $densityWithin share that its density may lie off, 0…0.05
      * @param array<string, array{mark: Mark, source: string}> $origins property → where it came from
      */
     public function __construct(
@@ -38,8 +40,16 @@ final readonly class Alloy
         public FreezingClass $freezing,
         public array $attributes,
         public string $note,
+        public float $meltsWithin,
+        public float $densityWithin,
         private array $origins,
     ) {
+    }
+
+    /** Whether it is known only by its family. */
+    public function isGradeUnknown(): bool
+    {
+        return $this->meltsWithin > 0.0;
     }
 
     /** Kelvin above the liquidus; negative when the metal is not all liquid. Source: definition. */

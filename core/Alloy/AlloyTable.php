@@ -54,9 +54,11 @@ final class AlloyTable
          * @var list<array{code: string, name: string, family: string, liquidus_c: float, solidus_c: float, density_solid_kg_m3: float,
          * density_liquid_kg_m3: float, latent_kj_kg: float, heat_solid_j_kgk: float, heat_liquid_j_kgk: float, shrinkage_percent: float,
          *     contraction_percent: float, pour_heavy_c: float, pour_thin_c: float, freezing: string, attributes: list<string>,
-         *     marks: array<string, array{string, string}>, note: string}> $rows
+         *     marks: array<string, array{string, string}>, note: string, melts_within_k: float, density_within: float}> $rows
          */
-        $rows = Table::rows(__DIR__.'/Data/alloys.php', self::COLUMNS, ['attributes' => [], 'marks' => [], 'note' => '']);
+        $rows = Table::rows(__DIR__.'/Data/alloys.php', self::COLUMNS, [
+            'attributes' => [], 'marks' => [], 'note' => '', 'melts_within_k' => 0.0, 'density_within' => 0.0,
+        ]);
         $alloys = [];
         foreach ($rows as $row) {
             $origins = ['*' => ['mark' => Mark::RecalledFromMemory, 'source' => 'ASM Metals Handbook vols 2 and 15']];
@@ -84,6 +86,8 @@ final class AlloyTable
                 FreezingClass::from($row['freezing']),
                 $row['attributes'],
                 $row['note'],
+                $row['melts_within_k'],
+                $row['density_within'],
                 $origins,
             );
         }

@@ -58,15 +58,17 @@ final readonly class SectionPlaces
             ];
         }
 
+        $first = $this->at->basis->placed[0] ?? null;
+
         return match ($code) {
             'gate_speed', 'gate_freezes' => $this->middleOf('gate-0'),
             'cope_weights' => [$this->at->left + $this->at->length * 0.8, $this->at->top()],
             'cannot_fill', 'crucible_holds', 'at_mould' => [0.0, $this->at->gateLevel() + $this->at->head * 0.7],
             'steam' => [$this->at->left + $this->at->length * 0.3, $this->at->foot - 6],
             // On its first section: the middle of all of it may lie in a hole.
-            default => null === $this->at->layout || [] === $this->at->layout->boxes
+            default => null === $first || null === $this->at->layout
                 ? [$this->at->left + $this->at->length * 0.5, $this->at->foot + $this->at->height / 2]
-                : $this->anchor('', (string) array_key_first($this->at->layout->boxes)),
+                : $this->anchor('', $first->section->id),
         };
     }
 

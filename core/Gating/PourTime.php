@@ -64,7 +64,7 @@ final class PourTime
     private static function copper(string $alloy, string $fill): float
     {
         return match (true) {
-            'yellow_brass' === $alloy || 'red_brass' === $alloy => 1.9,
+            in_array($alloy, ['yellow_brass', 'red_brass', 'brass_unknown'], true) => 1.9,
             'tin_bronze' === $alloy => 2.8,
             'top' === $fill => 1.3,
             default => 1.8,

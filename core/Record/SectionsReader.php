@@ -144,7 +144,8 @@ final class SectionsReader
             return null;
         }
         if (is_string($raw) && 1 === preg_match('/^[A-Za-z0-9_-]{1,40}$/', $raw)) {
-            return $raw;
+            // PHP turns a key that reads as a whole number into one, and then it is no name any more.
+            return 1 === preg_match('/^(0|-?[1-9]\d*)$/', $raw) ? "s{$raw}" : $raw;
         }
         $reader->refuse($pointer, 'pattern.id', 'The id of a section is a text of letters, figures, - and _, at most 40.');
 

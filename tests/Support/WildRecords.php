@@ -138,10 +138,12 @@ final class WildRecords
         $bodies = array_filter(Shape::cases(), static fn (Shape $shape): bool => Shape::Mesh !== $shape);
         // Now and then a mesh, which stands alone; its body is never at hand here.
         $isMesh = 0 === $this->chance->getInt(0, 11);
+        // Names that read as numbers are names.
+        $name = $this->oneOf(['s', '', '-']);
         foreach ($isMesh ? [0] : range(0, $this->chance->getInt(0, 6)) as $index) {
             $shape = $isMesh ? Shape::Mesh : $bodies[$this->chance->getInt(0, count($bodies) - 1)];
             $section = [
-                'id' => "s{$index}",
+                'id' => $name.($index + 1),
                 'shape' => $shape->value,
                 'count' => $isMesh ? 1 : $this->oneOf([1, 1, 2, 500]),
                 'gates' => $this->oneOf([0, 0, 1, 3]),
@@ -151,7 +153,7 @@ final class WildRecords
                 'upright' => $this->oneOf([true, false]),
             ];
             if ($index > 0) {
-                $section += ['joins' => 's'.$this->chance->getInt(0, $index - 1), 'sits' => $this->oneOf(Sits::codes())];
+                $section += ['joins' => $name.$this->chance->getInt(1, $index), 'sits' => $this->oneOf(Sits::codes())];
             }
             $sections[] = $section + $this->measurements($shape);
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 // Alloys of the hobby foundry. Taken 2026-11 by the founders.
 // Source of each value unless the marks column says otherwise: ASM Metals Handbook vols 2 and 15, recalled from memory;
 // freezing class and pour range in sand (heavy to thin sections): common practice.
+// melts_within_k, density_within: of a metal that is known by its family only, half of how far its grades lie apart: liquidus in K, density
+// as a share.
 // The lint test demands: liquidus not below solidus, liquid lighter than solid, pour range above liquidus,
 // and density_liquid = density_solid × (1 − contraction)³ × (1 − shrinkage) within 3.5 % [derived].
 return [
@@ -198,5 +200,38 @@ return [
         'heat_liquid_j_kgk' => 800.0, 'shrinkage_percent' => 3.0, 'contraction_percent' => 2.0, 'pour_heavy_c' => 1570.0,
         'pour_thin_c' => 1620.0, 'freezing' => 'short', 'attributes' => ['beyond_most_workshops'],
         'note' => 'Beyond the furnaces and linings of most hobby workshops.',
+    ],
+    // What is known only by its family: middle values, and within what the grades of it lie. Common practice, rough.
+    [
+        'code' => 'aluminium_unknown', 'name' => 'Aluminium, grade unknown', 'family' => 'aluminium', 'liquidus_c' => 612.0,
+        'solidus_c' => 545.0, 'density_solid_kg_m3' => 2720.0, 'density_liquid_kg_m3' => 2440.0, 'latent_kj_kg' => 390.0,
+        'heat_solid_j_kgk' => 970.0, 'heat_liquid_j_kgk' => 1080.0, 'shrinkage_percent' => 6.0, 'contraction_percent' => 1.3,
+        'pour_heavy_c' => 700.0, 'pour_thin_c' => 790.0, 'freezing' => 'intermediate',
+        'attributes' => ['dross_former', 'absorbs_hydrogen'], 'melts_within_k' => 45.0, 'density_within' => 0.03,
+        'marks' => ['*' => ['practice', 'middle of the grades of its family']],
+    ],
+    [
+        'code' => 'brass_unknown', 'name' => 'Brass, grade unknown', 'family' => 'copper', 'liquidus_c' => 925.0, 'solidus_c' => 895.0,
+        'density_solid_kg_m3' => 8450.0, 'density_liquid_kg_m3' => 7700.0, 'latent_kj_kg' => 170.0, 'heat_solid_j_kgk' => 400.0,
+        'heat_liquid_j_kgk' => 490.0, 'shrinkage_percent' => 4.5, 'contraction_percent' => 1.6, 'pour_heavy_c' => 990.0,
+        'pour_thin_c' => 1100.0, 'freezing' => 'intermediate', 'attributes' => ['absorbs_hydrogen', 'fume_zinc'],
+        'melts_within_k' => 30.0, 'density_within' => 0.02, 'marks' => ['*' => ['practice', 'middle of the grades of its family']],
+        'note' => 'With much zinc it flares from about {1060 degC}.',
+    ],
+    [
+        'code' => 'pewter_unknown', 'name' => 'Pewter, grade unknown', 'family' => 'tin', 'liquidus_c' => 268.0, 'solidus_c' => 240.0,
+        'density_solid_kg_m3' => 7280.0, 'density_liquid_kg_m3' => 6950.0, 'latent_kj_kg' => 60.0, 'heat_solid_j_kgk' => 240.0,
+        'heat_liquid_j_kgk' => 250.0, 'shrinkage_percent' => 2.5, 'contraction_percent' => 0.6, 'pour_heavy_c' => 290.0,
+        'pour_thin_c' => 325.0, 'freezing' => 'intermediate', 'melts_within_k' => 28.0, 'density_within' => 0.02,
+        'marks' => ['*' => ['practice', 'middle of the grades of its family']],
+        'note' => 'Old pewter may hold lead: never for food or toys.',
+    ],
+    [
+        'code' => 'iron_unknown', 'name' => 'Cast iron, grade unknown', 'family' => 'iron', 'liquidus_c' => 1200.0, 'solidus_c' => 1145.0,
+        'density_solid_kg_m3' => 7150.0, 'density_liquid_kg_m3' => 6850.0, 'latent_kj_kg' => 240.0, 'heat_solid_j_kgk' => 650.0,
+        'heat_liquid_j_kgk' => 840.0, 'shrinkage_percent' => 1.5, 'contraction_percent' => 1.0, 'pour_heavy_c' => 1320.0,
+        'pour_thin_c' => 1440.0, 'freezing' => 'intermediate', 'attributes' => ['graphite_expands'], 'melts_within_k' => 40.0,
+        'density_within' => 0.02, 'marks' => ['*' => ['practice', 'middle of the grades of its family']],
+        'note' => 'Scrap with little carbon and silicon freezes white and shrinks far more.',
     ],
 ];

@@ -11,4 +11,8 @@ return [
         'metal' => 'yellow_brass', 'questioned' => 1020.0, 'refused' => 1060.0,
         'why' => 'the zinc boils out of 60/40 brass from about {1060 degC} and burns',
     ],
+    [
+        'metal' => 'brass_unknown', 'questioned' => 1020.0, 'refused' => 1060.0,
+        'why' => 'it may be 60/40 brass, out of which the zinc boils from about {1060 degC} and burns',
+    ],
 ];

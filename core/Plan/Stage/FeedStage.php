@@ -30,6 +30,8 @@ final class FeedStage
     private const CHILLED = 0.67;
     /** Sections closer than this freeze together: neither cuts the other off. */
     private const TOGETHER = 0.95;
+    /** How far the freezing times of the grades of a family lie apart. Derived from the table of alloys, rough. */
+    private const GRADE_UNKNOWN = 0.2;
     /** A section of less than this share of the casting is a detail of it. Common practice. */
     private const DETAIL = 0.1;
     /** So much thicker than the thinnest, a place is clearly a heavy one. Common practice. */
@@ -286,7 +288,9 @@ final class FeedStage
         )->si();
 
         // Within 10 % of a numerical solution for clean sand; a caster's own sand is known to a quarter.
-        return Estimate::between(Dimension::Time, $seconds, $seconds * 0.75, $seconds * 1.3);
+        $time = Estimate::between(Dimension::Time, $seconds, $seconds * 0.75, $seconds * 1.3);
+
+        return $this->alloy->isGradeUnknown() ? $time->widenedBy(self::GRADE_UNKNOWN) : $time;
     }
 
     /**

@@ -6,64 +6,43 @@ namespace MoltenNotes\Core\Plan\Stage;
 
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Filling\EntryHead;
-use MoltenNotes\Core\Filling\FillPath;
-use MoltenNotes\Core\Filling\FluidLife;
-use MoltenNotes\Core\Filling\FoamFront;
-use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Mark;
-use MoltenNotes\Core\Melt\JudgedTemperature;
 use MoltenNotes\Core\Melt\Pot;
 use MoltenNotes\Core\Melt\PourTemperatureAdvice;
 use MoltenNotes\Core\Melt\TemperatureLoss;
-use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\Levels;
-use MoltenNotes\Core\Quantity\Density;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Length;
-use MoltenNotes\Core\Quantity\Mass;
 use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Quantity\Time;
 use MoltenNotes\Core\Working\StageResult;
 use MoltenNotes\Core\Working\StageSheet;
 use MoltenNotes\Core\Working\WorkingInput;
 
-/** Will it fill: for each section, how far metal gets against how far it has to go. */
+/**
+ * Will it fill: for each section, how far metal gets against how far it has to go.
+ *
+ * @phpstan-import-type Way from FillReckoning
+ */
 final class FillStage
 {
-    /** At or above this a section fills comfortably; below one a misrun is to be expected. Common practice. */
-    public const COMFORTABLE = 1.5;
-    /** Coefficients of heat transfer and flow, until a caster's own pours narrow it. */
-    private const RULE_SPREAD = 0.25;
-
     /** Superheat with which metal primes a foam filter, K. Common practice. */
     private const PRIMES_A_FILTER_K = 50.0;
-    /** So far over the pour range of thin walls a metal is seldom poured, K: in other moulds, and on foam. Common practice. */
-    private const OVER_USUAL_K = [60.0, 350.0];
-    /** So near to one the low end of a spread is one; and between these a section counts as filled whatever its spread. */
-    private const NEARLY = 0.95;
-    private const LEAST_COMFORTABLE = 1.2;
-    private const MOST_COMFORTABLE = 3.0;
+    /** What a handful of own pours leaves of the rule's own spread. Derived from the fit of Experience. */
+    private const OWN_POURS = 0.4;
     /** Seconds out of the furnace for which the budget of heat is told. */
     private const BUDGET_S = [5, 10, 20, 40, 80];
 
     private readonly StageSheet $sheet;
 
-    /**
-     * @var array<string, array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float}>
-     */
-    private readonly array $ways;
-
     private function __construct(
         private readonly Basis $basis,
         private readonly Alloy $alloy,
-        private readonly MouldMaterial $mould,
-        private readonly ?float $castingVolume,
-        private readonly ?float $charge,
+        private readonly FillReckoning $fill,
     ) {
         $this->sheet = new StageSheet($basis->format);
-        $this->ways = self::ways($basis, $castingVolume);
     }
 
     /**
@@ -74,7 +53,23 @@ final class FillStage
     {
         return null === $basis->alloy || null === $basis->mould
             ? null
-            : new self($basis, $basis->alloy, $basis->mould, $castingVolume, $charge);
+            : new self(
+                $basis,
+                $basis->alloy,
+                new FillReckoning($basis, $basis->alloy, $basis->mould, $castingVolume, $charge),
+            );
+    }
+
+    /** Longest time that still fills every section comfortably, seconds; null when it cannot be told. */
+    public function longestPour(): ?float
+    {
+        return $this->fill->longestPour();
+    }
+
+    /** Seconds in which the foam lets its longest way fill; null in any other mould, or where it cannot be told. */
+    public function foamFill(): ?Estimate
+    {
+        return $this->fill->foamFill();
     }
 
     /** What the stage says while metal or mould are not chosen. */
@@ -90,70 +85,10 @@ final class FillStage
         return $sheet->result();
     }
 
-    /** Longest time that still fills every section comfortably, seconds; null when it cannot be told. */
-    public function longestPour(): ?float
-    {
-        $arrival = $this->arrival();
-        if (null === $arrival || [] === $this->ways || $this->isFoam() || $this->basis->freezesNothing()) {
-            return null;
-        }
-        $longest = \INF;
-        foreach ($this->ways as $way) {
-            $life = $this->life($way['modulus'], $arrival->si, $this->mould->transfer->si);
-            $longest = min(
-                $longest,
-                ($life * $this->basis->calibration->factor()->si * $this->reach($way)) / (self::COMFORTABLE * max(1e-6, $way['path'])),
-            );
-        }
-
-        return is_finite($longest) ? $longest : null;
-    }
-
-    /**
-     * Seconds in which the foam lets its longest way fill; null in any other mould, where the way or the temperature is not known, and
-     * where the metal
-     * drives no foam out.
-     */
-    public function foamFill(): ?Estimate
-    {
-        $arrival = $this->isFoam() ? $this->arrival() : null;
-        $longest = $this->longestWay();
-        $front = null === $arrival ? null : $this->front($arrival);
-        if (null === $front || $front->lowSi <= 0.0 || $longest <= 0.0) {
-            return null;
-        }
-
-        return Estimate::through(Dimension::Time, static fn (float $v): float => $longest / max(1e-6, $v), $front);
-    }
-
-    /** How fast the metal drives the foam out where it arrives so hot, m/s. */
-    private function front(Estimate $arrival): Estimate
-    {
-        $of = fn (float $kelvin): Estimate => FoamFront::speed(
-            Temperature::fromSi(max(1.0, $kelvin)),
-            $this->foam(),
-            $this->basis->values->count('foam.coats'),
-        );
-        $middle = $of($arrival->si);
-        $share = Estimate::ratio(1.0, $middle->lowSi / max(1e-9, $middle->si), $middle->highSi / max(1e-9, $middle->si));
-
-        return Estimate::through(Dimension::Speed, static fn (float $t, float $share): float => $of($t)->si * $share, $arrival, $share);
-    }
-
-    private function longestWay(): float
-    {
-        return max([$this->basis->solid->way ?? 0.0, ...array_column($this->ways, 'path')]);
-    }
-
-    private function foam(): Density
-    {
-        return Density::fromSi($this->basis->si('foam.density') ?? FoamFront::USUAL_FOAM);
-    }
-
     /** @param Estimate|null $fillTime seconds to fill one casting, as the gating gives it */
     public function compute(?Estimate $fillTime): StageResult
     {
-        if ([] === $this->ways) {
+        if ([] === $this->fill->ways) {
             $this->sheet->lacks(
                 'fill',
                 ['casting.sections', 'casting.wall', 'casting.run'],
@@ -188,12 +123,12 @@ final class FillStage
 
             return $this->sheet->result();
         }
-        if ($this->isFoam() && $this->front($arrival)->si <= 0.0) {
+        if ($this->fill->isFoam() && $this->fill->front($arrival)->si <= 0.0) {
             $this->sheet->warn('fill_ratio', 'The metal is too cold to drive the foam out: it stops at the gate.', 'bad');
 
             return $this->sheet->result();
         }
-        if (null === $fillTime && !$this->isFoam()) {
+        if (null === $fillTime && !$this->fill->isFoam()) {
             $this->sheet->lacks(
                 'fill',
                 ['gating.sprue', 'gating.sprue_height', 'pour.time'],
@@ -204,25 +139,26 @@ final class FillStage
         }
         $ratios = [];
         $speeds = [];
-        foreach ($this->ways as $id => $way) {
-            $speeds[$id] = null === $fillTime ? $this->front($arrival) : $this->speed($way, $fillTime);
+        foreach ($this->fill->ways as $id => $way) {
+            $speeds[$id] = null === $fillTime ? $this->fill->front($arrival) : $this->fill->speed($way, $fillTime);
             $ratios[$id] = $this->ratio($id, $way, $arrival, $speeds[$id]);
         }
         asort($ratios);
         $worst = array_key_first($ratios);
         $this->worst($worst, $arrival, $speeds[$worst]);
         $this->window($worst);
+        $this->narrows($this->fill->ways[$worst], $worst, $arrival, $speeds[$worst]);
         $this->meetings();
 
         return $this->sheet->result();
     }
 
-    /** @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way */
+    /** @param Way $way */
     private function ratio(string $id, array $way, Estimate $arrival, Estimate $speed): float
     {
-        [$ratio, $life] = $this->ratioOf($way, $arrival, $speed);
+        [$ratio, $life] = $this->fill->ratioOf($way, $arrival, $speed);
         $factor = $this->basis->calibration->factor();
-        $comfortable = self::comfortable($ratio);
+        $comfortable = FillReckoning::comfortable($ratio);
         [$standing, $note] = match (true) {
             $ratio->si < 1 => [
                 'bad',
@@ -239,7 +175,7 @@ final class FillStage
             formula: 'r = t_life v / path',
             inputs: [
                 $this->sheet->input('t_life', 'Metal keeps running for', $life),
-                $this->sheet->input('v', $this->isFoam() ? 'Front speed, set by the foam' : 'Front speed in this section', $speed),
+                $this->sheet->input('v', $this->fill->isFoam() ? 'Front speed, set by the foam' : 'Front speed in this section', $speed),
                 $this->sheet->input('path', 'Way from the nearest gate', Estimate::exact(Dimension::Length, $way['path'])),
                 ...$this->basis->calibration->pours > 0
                     ? [$this->sheet->input('f', "Your own factor, from {$this->basis->calibration->pours} pours", $factor)]
@@ -257,7 +193,7 @@ final class FillStage
         return $ratio->si;
     }
 
-    /** @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way */
+    /** @param Way $way */
     private function entryHead(array $way, string $id): void
     {
         $have = $this->basis->si('gating.sprue_height');
@@ -279,56 +215,28 @@ final class FillStage
     }
 
     /**
-     * Ratio of a section and how long the metal keeps running in it, each with its spread.
-     *
-     * @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way
-     *
-     * @return array{Estimate, Estimate}
-     */
-    private function ratioOf(array $way, Estimate $arrival, Estimate $speed): array
-    {
-        $life = Estimate::through(
-            Dimension::Time,
-            fn (float $t, float $h): float => $this->life($way['modulus'], $t, $h),
-            $arrival,
-            $this->mould->transfer,
-        );
-        $known = $this->basis->calibration->pours > 0;
-        $spread = $known ? $this->basis->calibration->factor() : Estimate::ratio(1.0);
-        $ratio = Estimate::through(
-            Dimension::Ratio,
-            static fn (float $life, float $v, float $f): float => ($life * $v * $f) / max(1e-6, $way['path']),
-            $life,
-            $speed,
-            $spread,
-        )->widenedBy($known ? 0.0 : self::RULE_SPREAD);
-
-        return [$ratio, $life];
-    }
-
-    /**
      * What temperature a section asks for so that it fills comfortably: at the mould, and in the furnace before it is carried.
      *
-     * @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way
+     * @param Way $way
      */
     private function needed(array $way, string $id, Estimate $arrival, Estimate $speed, float $comfortable): void
     {
         // As hot as makes it fill at the low end of the spread that it has there.
-        $needed = $this->solve(function (float $kelvin) use ($way, $arrival, $speed): bool {
+        $needed = $this->fill->solve(function (float $kelvin) use ($way, $arrival, $speed): bool {
             $there = Estimate::between(
                 Dimension::Temperature,
                 $kelvin,
                 $kelvin - ($arrival->si - $arrival->lowSi),
                 $kelvin + ($arrival->highSi - $arrival->si),
             );
-            [$ratio] = $this->ratioOf($way, $there, $this->isFoam() ? $this->front($there) : $speed);
+            [$ratio] = $this->fill->ratioOf($way, $there, $this->fill->isFoam() ? $this->fill->front($there) : $speed);
 
-            return $ratio->si >= self::comfortable($ratio);
+            return $ratio->si >= FillReckoning::comfortable($ratio);
         });
         if (null === $needed) {
             return;
         }
-        $clears = $this->isFoam() ? $this->clearsFoam($way['thickness']) : 0.0;
+        $clears = $this->fill->isFoam() ? $this->fill->clearsFoam($way['thickness']) : 0.0;
         $forFoam = $clears > $needed;
         $needed = max($needed, $clears);
         $liquidus = $this->alloy->liquidus->kelvin();
@@ -349,7 +257,7 @@ final class FillStage
             subject: $id,
         );
         $carry = $this->basis->si('pour.carry_time');
-        $read = $this->inFurnace($needed);
+        $read = $this->fill->inFurnace($needed);
         $this->sheet->add(
             code: 'needed_in_furnace',
             label: "Needed in the furnace, {$way['label']}",
@@ -365,39 +273,13 @@ final class FillStage
             ],
             source: 'Stefan-Boltzmann, Newton',
             mark: Mark::Derived,
-            standing: $this->tooHot($read) ? 'risky' : 'plain',
-            note: $this->tooHot($read) ? 'Hotter than this metal is usually poured: change something else.' : '',
+            standing: $this->fill->tooHot($read) ? 'risky' : 'plain',
+            note: $this->fill->tooHot($read) ? 'Hotter than this metal is usually poured: change something else.' : '',
             subject: $id,
         );
         if (null === $carry) {
             $this->sheet->assume('No time is lost between furnace and mould.', 'pour.carry_time');
         }
-    }
-
-    /** Kelvin at which foam of this thickness leaves without folds; the diagnosis weighs the same. */
-    private function clearsFoam(float $thickness): float
-    {
-        return PourTemperatureAdvice::calculate($this->alloy, Length::fromSi($thickness), $this->mould->process, $this->basis->format)
-            ->temperature->kelvin();
-    }
-
-    /** In lost foam hotter metal also comes faster. */
-    private function ratioAt(float $kelvin, float $modulus, float $speed, float $path): float
-    {
-        $speed = $this->isFoam() ? $this->front(Estimate::exact(Dimension::Temperature, $kelvin))->si : $speed;
-
-        return ($this->life($modulus, $kelvin, $this->mould->transfer->si) * $speed * $this->basis->calibration->factor()->si) /
-            max(1e-6, $path);
-    }
-
-    /** What the furnace must read, kelvin, for the metal to arrive so hot. */
-    private function inFurnace(float $atMould): float
-    {
-        $carry = $this->basis->si('pour.carry_time');
-
-        return null === $carry
-            ? $atMould
-            : TemperatureLoss::before(Time::fromSi($carry), Temperature::fromSi($atMould), $this->basis->air(), $this->pot())->kelvin();
     }
 
     /**
@@ -412,8 +294,9 @@ final class FillStage
         if (null === $needed) {
             return;
         }
-        $least = max($needed->value->si, $this->inFurnace($this->alloy->liquidus->kelvin() + PourTemperatureAdvice::LEAST_SUPERHEAT_K));
-        $usual = $this->alloy->pourThin->kelvin() + self::OVER_USUAL_K[$this->isFoam() ? 1 : 0];
+        $liquid = $this->alloy->liquidus->kelvin() + $this->alloy->meltsWithin + PourTemperatureAdvice::LEAST_SUPERHEAT_K;
+        $least = max($needed->value->si, $this->fill->inFurnace($liquid));
+        $usual = $this->alloy->pourThin->kelvin() + $this->fill->overUsual();
         $most = min($usual, $bears?->kelvin() ?? \INF);
         $byMould = null !== $bears && $bears->kelvin() <= $usual;
         $cold = $least > $needed->value->si;
@@ -428,7 +311,7 @@ final class FillStage
             inputs: [
                 $this->sheet->input(
                     'T_fills',
-                    $cold ? 'Least superheat, so that the first touch does not freeze' : 'To fill '.$this->ways[$worst]['label'],
+                    $cold ? 'Least superheat, so that the first touch does not freeze' : 'To fill '.$this->fill->ways[$worst]['label'],
                     Estimate::exact(Dimension::Temperature, $least),
                 ),
                 $this->sheet->input('T_bears', ucfirst($why), Estimate::exact(Dimension::Temperature, $most), 'table'),
@@ -447,7 +330,7 @@ final class FillStage
     /** The section that decides: which lever helps it most. */
     private function worst(string $id, Estimate $arrival, Estimate $speed): void
     {
-        $way = $this->ways[$id];
+        $way = $this->fill->ways[$id];
         if (null === $this->sheet->result()->figure('needed_at_mould', $id)) {
             $this->sheet->warn(
                 'needed_at_mould',
@@ -460,36 +343,36 @@ final class FillStage
     }
 
     /**
-     * @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way
+     * @param Way $way
      */
     private function lever(array $way, string $id, float $kelvin, float $speed): void
     {
-        $now = $this->ratioAt($kelvin, $way['modulus'], $speed, $way['path']);
+        $now = $this->fill->ratioAt($kelvin, $way['modulus'], $speed, $way['path']);
         $head = Levels::of($this->basis)->head;
         $gates = $this->basis->gates();
         $thicker = ($way['thickness'] + 0.001) / $way['thickness'];
         $hotter = 'Pour '.$this->basis->shown(50.0, Dimension::TemperatureDifference).' hotter';
         $levers = [
-            $hotter => $this->ratioAt($kelvin + 50, $way['modulus'], $speed, $way['path']),
-            'Make it '.$this->basis->shown(0.001, Dimension::Length).' thicker' => $this->ratioAt(
+            $hotter => $this->fill->ratioAt($kelvin + 50, $way['modulus'], $speed, $way['path']),
+            'Make it '.$this->basis->shown(0.001, Dimension::Length).' thicker' => $this->fill->ratioAt(
                 $kelvin,
                 $way['modulus'] * $thicker,
                 $speed / $thicker,
                 $way['path'],
             ),
         ];
-        if ($this->isFoam()) {
+        if ($this->fill->isFoam()) {
             // Each gate serves its share of the way; the pace stays the foam's.
-            $levers['One more gate, at the far side'] = $this->ratioAt(
+            $levers['One more gate, at the far side'] = $this->fill->ratioAt(
                 $kelvin,
                 $way['modulus'],
                 $speed,
                 ($way['path'] * $gates) / ($gates + 1),
             );
         } else {
-            $levers['One more gate'] = $this->ratioAt($kelvin, $way['modulus'], ($speed * ($gates + 1)) / $gates, $way['path']);
+            $levers['One more gate'] = $this->fill->ratioAt($kelvin, $way['modulus'], ($speed * ($gates + 1)) / $gates, $way['path']);
             if ($head > 0.0) {
-                $levers[$this->basis->shown(0.05, Dimension::Length).' more head'] = $this->ratioAt(
+                $levers[$this->basis->shown(0.05, Dimension::Length).' more head'] = $this->fill->ratioAt(
                     $kelvin,
                     $way['modulus'],
                     $speed * sqrt(($head + 0.05) / $head),
@@ -500,7 +383,7 @@ final class FillStage
         arsort($levers);
         $best = array_key_first($levers);
         $reached = max($levers);
-        if ($now < self::COMFORTABLE) {
+        if ($now < FillReckoning::COMFORTABLE) {
             $this->sheet->add(
                 code: 'lever',
                 label: "What helps most: {$best}",
@@ -541,8 +424,8 @@ final class FillStage
 
     private function showArrival(): ?Estimate
     {
-        $arrival = $this->arrival();
-        $poured = $this->poured();
+        $arrival = $this->fill->arrival();
+        $poured = $this->fill->poured();
         $carry = $this->basis->estimate('pour.carry_time');
         if (null === $arrival || null === $poured) {
             return null;
@@ -572,12 +455,53 @@ final class FillStage
         return $arrival;
     }
 
-    /** In the crucible as the pour began, as sure as it was told. */
-    private function poured(): ?Estimate
+    /**
+     * What one more measurement would narrow the spread of the section that decides the most.
+     *
+     * @param Way $way
+     */
+    private function narrows(array $way, string $id, Estimate $arrival, Estimate $speed): void
     {
-        $told = $this->basis->estimate('pour.temperature');
-
-        return null === $told ? null : JudgedTemperature::of($told, $this->basis->values->choice('melt.temperature_by'));
+        $exactly = static fn (Estimate $of): Estimate => Estimate::exact($of->dimension, $of->si);
+        $spread = fn (Estimate $at, Estimate $v, float $grade, float $rule): float => $this->fill->ratioOf($way, $at, $v, $grade, $rule)[0]
+            ->relativeSpread();
+        $grade = $this->alloy->meltsWithin;
+        $now = $spread($arrival, $speed, $grade, 1.0);
+        $ways = [];
+        if ($arrival->highSi - $arrival->lowSi > 1.0) {
+            $ways['Measure the temperature with a probe'] = $spread($exactly($arrival), $speed, $grade, 1.0);
+        }
+        if ($grade > 0.0) {
+            $ways['Find out the grade of the metal'] = $spread($arrival, $speed, 0.0, 1.0);
+        }
+        if (!$this->basis->values->has('pour.time')) {
+            $ways['Log how long the pour takes'] = $spread($arrival, $exactly($speed), $grade, 1.0);
+        }
+        if (0 === $this->basis->calibration->pours) {
+            $ways['Log whether it filled: your own pours sharpen the rule'] = $spread($arrival, $speed, $grade, self::OWN_POURS);
+        }
+        asort($ways);
+        $best = array_key_first($ways);
+        if (null === $best || $ways[$best] > 0.95 * $now) {
+            return;
+        }
+        $percent = static fn (float $share): string => '± '.round(100 * $share).' %';
+        $this->sheet->add(
+            code: 'narrows',
+            label: 'What would narrow it most',
+            value: Estimate::ratio($ways[$best]),
+            formula: 'spread of r with one thing known',
+            inputs: array_map(
+                static fn (string $name, float $then): WorkingInput => new WorkingInput('±', $name, $percent($then), 'computed'),
+                array_keys($ways),
+                $ways,
+            ),
+            source: 'the same rule',
+            mark: Mark::Derived,
+            standing: 'plain',
+            note: "{$best}: {$percent($now)} becomes {$percent($ways[$best])}.",
+            subject: $id,
+        );
     }
 
     /**
@@ -591,7 +515,7 @@ final class FillStage
             Time::fromSi($seconds),
             Temperature::fromSi($poured->si),
             $this->basis->air(),
-            $this->pot(),
+            $this->fill->pot(),
         );
 
         $curve = [];
@@ -600,170 +524,5 @@ final class FillStage
         }
 
         return $curve;
-    }
-
-    private function arrival(): ?Estimate
-    {
-        $poured = $this->poured();
-        if (null === $poured) {
-            return null;
-        }
-        $carry = $this->basis->estimate('pour.carry_time') ?? Estimate::exact(Dimension::Time, 0.0);
-
-        return Estimate::through(
-            Dimension::Temperature,
-            fn (float $t, float $s): float => TemperatureLoss::after(
-                Time::fromSi(max(0.0, $s)),
-                Temperature::fromSi($t),
-                $this->basis->air(),
-                $this->pot(),
-            )->kelvin(),
-            $poured,
-            $carry,
-        );
-    }
-
-    /** The caster's own pot with what is in it: as told, else as computed, else twice the castings. */
-    private function pot(): Pot
-    {
-        $metal =
-            $this->basis->si('metal.charge') ??
-            $this->charge ??
-            max(0.2, ($this->castingVolume ?? 2e-4) * $this->alloy->densityLiquid->si() * 2 * $this->basis->castings());
-        $crucible = $this->basis->si('crucible.mass') ?? OwnCrucible::of($this->basis, $this->alloy, $metal)?->mass;
-
-        return Pot::usual($this->alloy, Mass::fromSi($metal), null === $crucible ? null : Mass::fromSi($crucible));
-    }
-
-    private function life(float $modulus, float $kelvin, float $transfer): float
-    {
-        $foam = $this->isFoam() ? $this->foam() : null;
-
-        return FluidLife::of(
-            $this->alloy,
-            $this->mould,
-            Length::fromSi($modulus),
-            Temperature::fromSi(max(1.0, $kelvin)),
-            $this->basis->mouldTemperature(),
-            $transfer,
-            $foam,
-        )->si();
-    }
-
-    /** @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way */
-    private function speed(array $way, Estimate $fillTime): Estimate
-    {
-        // The foam leaves at one pace everywhere; elsewhere the stream divides as what is filled through a section.
-        $reach = $this->isFoam() ? $this->longestWay() : $this->reach($way);
-
-        return Estimate::through(Dimension::Speed, static fn (float $t): float => $reach / max(0.05, $t), $fillTime);
-    }
-
-    /**
-     * How far the front of this section would have gone when the casting is full, metres: v = share · V / (t · cross).
-     *
-     * @param array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float, volume: float} $way
-     */
-    private function reach(array $way): float
-    {
-        return max(($way['share'] * $way['volume']) / max(1e-9, $way['cross']), $way['path']);
-    }
-
-    /**
-     * From which ratio on a section fills even at the low end of the spread; own pours that narrow it bring it down.
-     */
-    private static function comfortable(Estimate $ratio): float
-    {
-        return max(self::LEAST_COMFORTABLE, min(self::MOST_COMFORTABLE, (self::NEARLY * $ratio->si) / max(1e-9, $ratio->lowSi)));
-    }
-
-    /**
-     * The least temperature from which on it fills, K; null where none does.
-     *
-     * @param callable(float): bool $fills
-     */
-    private function solve(callable $fills): ?float
-    {
-        $low = $this->alloy->liquidus->kelvin();
-        $high = $low + 600;
-        if (!$fills($high)) {
-            return null;
-        }
-        while ($high - $low > 0.5) {
-            $middle = ($low + $high) / 2;
-            if ($fills($middle)) {
-                $high = $middle;
-            } else {
-                $low = $middle;
-            }
-        }
-
-        return ($low + $high) / 2;
-    }
-
-    private function tooHot(float $kelvin): bool
-    {
-        return $kelvin > $this->alloy->pourThin->kelvin() + self::OVER_USUAL_K[$this->isFoam() ? 1 : 0];
-    }
-
-    private function isFoam(): bool
-    {
-        return 'lost_foam' === $this->mould->process;
-    }
-
-    /**
-     * @return array<string, array{label: string, modulus: float, path: float, cross: float, share: float, thickness: float,
-     *     volume: float}>
-     */
-    private static function ways(Basis $basis, ?float $castingVolume): array
-    {
-        $ways = [];
-        if (null !== $basis->sections && [] !== $basis->bodies) {
-            $volume = $castingVolume ?? 0.0;
-            foreach (FillPath::all($basis->sections, $basis->bodies) as $id => $path) {
-                $body = $basis->bodies[$id];
-                $isMesh = Shape::Mesh === $basis->sections->get($id)?->shape;
-                // A mesh has no thinner parts to go by, and foam takes heat from the front all the way through what has the gates.
-                $isWhole = $isMesh || ('lost_foam' === $basis->mould?->process && [] === $path->via);
-                $far = $isWhole ? $basis->solid->parts[$id]->far ?? null : null;
-                $ways[$id] = [
-                    'label' => mb_strtolower($basis->sections->get($id)->label ?? $id),
-                    'modulus' => self::flowModulus($body->thickness, $body->cross),
-                    'path' => $far ?? $path->path,
-                    // What a mesh is on the average along its way.
-                    'cross' => $isMesh && null !== $far && $far > 0.0 ? $body->volume / $far : $body->cross,
-                    'share' => $path->share,
-                    'thickness' => $body->thickness,
-                    'volume' => $volume,
-                ];
-            }
-
-            return $ways;
-        }
-        $wall = $basis->si('casting.wall');
-        $run = $basis->si('casting.run');
-        if (null === $wall || null === $run || $wall <= 0.0) {
-            return [];
-        }
-
-        return [
-            '' => [
-                'label' => 'thinnest wall',
-                'modulus' => $wall / 2,
-                'path' => $run / $basis->gates(),
-                'cross' => 1.0,
-                'share' => 0.0,
-                'thickness' => $wall,
-                'volume' => 0.0,
-            ],
-        ];
-    }
-
-    /** Area over perimeter of a rectangle of this thickness and section. */
-    private static function flowModulus(float $thickness, float $cross): float
-    {
-        $width = max($thickness, $cross / $thickness);
-
-        return ($thickness * $width) / (2 * ($thickness + $width));
     }
 }

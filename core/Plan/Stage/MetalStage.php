@@ -70,8 +70,9 @@ final class MetalStage
         $density = $this->alloy->densitySolid->si();
         $castings = Estimate::through(
             Dimension::Mass,
-            fn (float $volume): float => $volume * $density * $this->basis->castings(),
+            fn (float $volume, float $density): float => $volume * $density * $this->basis->castings(),
             $castingVolume,
+            Estimate::about($this->alloy->densitySolid, $this->alloy->densityWithin),
         );
         $inputs = [
             new WorkingInput(

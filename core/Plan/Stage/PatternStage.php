@@ -29,7 +29,7 @@ final readonly class PatternStage
         $volume = self::volume($basis, $sheet, $contraction);
         $alloy = $basis->alloy;
         if (null !== $volume && null !== $alloy) {
-            $density = Estimate::exactly($alloy->densitySolid);
+            $density = Estimate::about($alloy->densitySolid, $alloy->densityWithin);
             $mass = Estimate::through(Dimension::Mass, static fn (float $v, float $rho): float => $v * $rho, $volume, $density);
             $sheet->add(
                 code: 'casting_mass',
@@ -304,7 +304,7 @@ final readonly class PatternStage
 
             return null;
         }
-        $density = Estimate::exactly($basis->alloy->densitySolid);
+        $density = Estimate::about($basis->alloy->densitySolid, $basis->alloy->densityWithin);
         $volume = Estimate::through(
             Dimension::Volume,
             static fn (float $m, float $rho): float => $m / $rho,

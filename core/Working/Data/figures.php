@@ -50,6 +50,7 @@ return [
     ['code' => 'needed_at_mould', 'stage' => 'filling'],
     ['code' => 'needed_in_furnace', 'stage' => 'filling'],
     ['code' => 'window', 'stage' => 'filling'],
+    ['code' => 'narrows', 'stage' => 'filling'],
     ['code' => 'lever', 'stage' => 'filling'],
     ['code' => 'freezing_time', 'stage' => 'feeding'],
     ['code' => 'riser_diameter', 'stage' => 'feeding', 'cut_into' => 'feeding.riser_diameter'],

@@ -62,8 +62,8 @@ final class AlloyTableTest extends TestCase
 
     public function testEveryMetalOfTheHandbookCanBeChosen(): void
     {
-        self::assertCount(29, AlloyTable::all());
-        self::assertCount(8, AlloyTable::family('aluminium'));
+        self::assertCount(33, AlloyTable::all());
+        self::assertCount(9, AlloyTable::family('aluminium'));
         self::assertTrue(AlloyTable::get('carbon_steel')->has('beyond_most_workshops'));
         self::assertTrue(AlloyTable::get('lead')->has('fume_lead'));
         self::assertTrue(AlloyTable::get('grey_iron')->has('graphite_expands'));

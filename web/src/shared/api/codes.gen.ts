@@ -173,6 +173,7 @@ export const FIGURE_CODES = [
   'needed_at_mould',
   'needed_in_furnace',
   'window',
+  'narrows',
   'lever',
   'freezing_time',
   'riser_diameter',
