@@ -29,14 +29,18 @@ final readonly class FromAbove
     {
     }
 
-    /** Null where no section is placed. */
-    public static function of(Basis $basis, bool $risers): ?self
+    /**
+     * Null where no section is placed.
+     *
+     * @param float|null $cut where the section beside it is cut, as SectionLayout::of takes it
+     */
+    public static function of(Basis $basis, bool $risers, ?float $cut = null): ?self
     {
         $bodies = $basis->placed;
         if ([] === $bodies) {
             return null;
         }
-        $plane = $bodies[0]->y * 1000;
+        $plane = SectionLayout::plane($bodies, $cut) * 1000;
         $outlines = $basis->solid?->outlines;
         $bounds = ['left' => \INF, 'right' => -\INF, 'front' => \INF, 'back' => -\INF];
         $parts = [];

@@ -41,6 +41,7 @@ final readonly class MouldSection
         'not_liquid' => 'not all liquid',
         'draws_air' => 'sprue draws air',
         'window' => 'no window',
+        'feeding_distance' => 'riser too far',
         'filter_cold' => 'filter freezes',
         'binder_gas' => 'binder gas',
         'core_gas' => 'core gas',
@@ -59,9 +60,9 @@ final readonly class MouldSection
 
     private SectionPlaces $places;
 
-    private function __construct(Basis $basis, private CastingPlan $plan)
+    private function __construct(Basis $basis, private CastingPlan $plan, ?float $cut)
     {
-        $this->at = new SectionMeasures($basis, $plan);
+        $this->at = new SectionMeasures($basis, $plan, $cut);
         $casting = new CastingOutline($this->at);
         $gating = new GatingOutline($this->at);
         $feeding = new FeedOutline($this->at);
@@ -70,10 +71,13 @@ final readonly class MouldSection
         $this->places = new SectionPlaces($this->at, $this->parts);
     }
 
-    /** @param CastingPlan $plan of the same basis: its assembly is drawn, its risks are written on it */
-    public static function of(Basis $basis, CastingPlan $plan): self
+    /**
+     * @param CastingPlan $plan of the same basis: its assembly is drawn, its risks are written on it
+     * @param float|null $cut where the casting is cut, as SectionLayout::of takes it
+     */
+    public static function of(Basis $basis, CastingPlan $plan, ?float $cut = null): self
     {
-        return new self($basis, $plan);
+        return new self($basis, $plan, $cut);
     }
 
     /** @return list<SectionPart> */

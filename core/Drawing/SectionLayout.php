@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Drawing;
 
-use MoltenNotes\Core\Geometry\MeshOutlines;
+use MoltenNotes\Core\Geometry\Contour;
 use MoltenNotes\Core\Geometry\PlacedSection;
 use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Plan\Basis;
@@ -30,15 +30,19 @@ final readonly class SectionLayout
     {
     }
 
-    /** Cuts every section where it stands; millimetres. Derived. */
-    public static function of(Basis $basis): self
+    /**
+     * Cuts every section where it stands; millimetres. Derived.
+     *
+     * @param float|null $cut share of the casting's depth from its front at which it is cut, 0…1; null for the middle of its first section
+     */
+    public static function of(Basis $basis, ?float $cut = null): self
     {
         $bodies = $basis->placed;
         $outlines = $basis->solid?->outlines;
         if (null !== $outlines && [] !== $bodies) {
-            return self::ofMesh($bodies[0], $outlines);
+            return self::ofMesh($bodies[0], $outlines->cutAt($cut), $outlines->front);
         }
-        $plane = [] === $bodies ? 0.0 : $bodies[0]->y;
+        $plane = self::plane($bodies, $cut);
         $left = [] === $bodies ? 0.0 : min(array_map(static fn (PlacedSection $one): float => $one->x - $one->reach()[0], $bodies));
         $right = $top = 0.001;
         $boxes = $cuts = $beyond = $nearest = [];
@@ -67,16 +71,33 @@ final readonly class SectionLayout
         return new self($boxes, $cuts, $beyond, $right * 1000, $top * 1000);
     }
 
-    /** A mesh: cut through its middle, with all of it seen beyond. */
-    private static function ofMesh(PlacedSection $one, MeshOutlines $outlines): self
+    /**
+     * Where along y the casting is cut, metres.
+     *
+     * @param list<PlacedSection> $bodies
+     * @param float|null $cut as of() takes it
+     */
+    public static function plane(array $bodies, ?float $cut): float
+    {
+        if ([] === $bodies || null === $cut) {
+            return [] === $bodies ? 0.0 : $bodies[0]->y;
+        }
+        $front = min(array_map(static fn (PlacedSection $one): float => $one->y - $one->reach()[1], $bodies));
+        $back = max(array_map(static fn (PlacedSection $one): float => $one->y + $one->reach()[1], $bodies));
+
+        return $front + $cut * ($back - $front);
+    }
+
+    /** A mesh, with all of it seen beyond the cut. */
+    private static function ofMesh(PlacedSection $one, Contour $cut, Contour $front): self
     {
         $id = $one->section->id;
         $half = $one->reach()[0];
 
         return new self(
             [$id => self::box($one, -$half)],
-            [$id => $outlines->cut->drawn(1000, $half)->shapes],
-            [$id => array_column($outlines->front->drawn(1000, $half)->shapes, 'outline')],
+            [$id => $cut->drawn(1000, $half)->shapes],
+            [$id => array_column($front->drawn(1000, $half)->shapes, 'outline')],
             2000 * $half,
             1000 * $one->body->height,
         );

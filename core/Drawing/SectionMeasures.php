@@ -40,12 +40,13 @@ final readonly class SectionMeasures
     public QuantityFormatter $format;
     public ?SectionLayout $layout;
 
-    public function __construct(public Basis $basis, CastingPlan $plan)
+    /** @param float|null $cut where the casting is cut, as SectionLayout::of takes it */
+    public function __construct(public Basis $basis, CastingPlan $plan, ?float $cut = null)
     {
         $this->assembly = $plan->assembly;
         $this->values = $values = $basis->values;
         $this->format = $basis->format;
-        $this->layout = [] === $basis->bodies ? null : SectionLayout::of($basis);
+        $this->layout = [] === $basis->bodies ? null : SectionLayout::of($basis, $cut);
         $this->onePiece = MouldProcess::find($values->choice('mould.process'))->onePiece ?? false;
         $this->wall = $this->mm('casting.wall') ?? ($this->thinnest() ?? min(8.0, $this->mm('casting.heaviest') ?? 8.0));
         $this->heavy = max($this->wall, $this->mm('casting.heaviest') ?? $this->wall * 2);

@@ -8,20 +8,29 @@ namespace MoltenNotes\Core\Geometry;
 final readonly class MeshOutlines
 {
     /**
-     * @param Contour $cut through its middle: x to the right, z up
+     * @param non-empty-list<Contour> $cuts from its front to its back: x to the right, z up
      * @param Contour $front all of it seen from the front: x to the right, z up
      * @param Contour $above all of it seen from above: x to the right, y to the back
      * @param list<array{float, float, float}> $gates where metal comes in
      */
-    private function __construct(public Contour $cut, public Contour $front, public Contour $above, public array $gates)
+    private function __construct(private array $cuts, public Contour $front, public Contour $above, public array $gates)
     {
     }
 
-    /** Of even cells, and the cells of the gates, as they lie in the mould; the cut goes through the middle layer along y. Derived. */
+    /** Planes that it is cut at. */
+    private const CUTS = 21;
+
+    /** Of even cells, and the cells of the gates, as they lie in the mould. Derived. */
     public static function of(Cells $cells, int ...$gates): self
     {
         [$nx, $ny] = [$cells->nx, $cells->ny];
-        $cut = $front = $above = [];
+        $at = [];
+        for ($i = 0; $i < self::CUTS; ++$i) {
+            // The first and the last layer are mould.
+            $at[1 + (int) round(($i * ($ny - 3)) / (self::CUTS - 1))][] = $i;
+        }
+        $cuts = array_fill(0, self::CUTS, []);
+        $front = $above = [];
         foreach ($cells->part as $cell => $part) {
             if (0 === $part) {
                 continue;
@@ -32,16 +41,29 @@ final readonly class MeshOutlines
             $k = intdiv($row, $ny);
             $front[$i + $nx * $k] = true;
             $above[$i + $nx * $j] = true;
-            if (intdiv($ny, 2) === $j) {
-                $cut[$i + $nx * $k] = true;
+            foreach ($at[$j] ?? [] as $cut) {
+                $cuts[$cut][$i + $nx * $k] = true;
             }
         }
 
+        $contours = [Contour::of($cuts[0], $cells->x, $cells->z)];
+        foreach (array_slice($cuts, 1) as $filled) {
+            $contours[] = Contour::of($filled, $cells->x, $cells->z);
+        }
+
         return new self(
-            Contour::of($cut, $cells->x, $cells->z),
+            $contours,
             Contour::of($front, $cells->x, $cells->z),
             Contour::of($above, $cells->x, $cells->y),
             array_map($cells->place(...), array_values($gates)),
         );
+    }
+
+    /** The nearest of its cuts, at this share of its depth from the front, 0…1; null for the middle. */
+    public function cutAt(?float $share): Contour
+    {
+        $index = (int) round(max(0.0, min(1.0, $share ?? 0.5)) * (count($this->cuts) - 1));
+
+        return $this->cuts[$index] ?? $this->cuts[0];
     }
 }

@@ -9,6 +9,8 @@ use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\JsonBody;
+use MoltenNotes\Core\Record\FieldProblem;
+use MoltenNotes\Core\Record\RejectedRecord;
 use MoltenNotes\Core\Record\ValueReader;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
@@ -43,8 +45,23 @@ final readonly class PlanController
                 null,
                 $reader->problems(),
                 $reader->questions(),
+                self::cut($body['cut'] ?? null),
             ),
         );
+    }
+
+    private static function cut(mixed $typed): ?float
+    {
+        if (null === $typed) {
+            return null;
+        }
+        if ((!is_int($typed) && !is_float($typed)) || $typed < 0 || $typed > 1) {
+            throw RejectedRecord::because([
+                new FieldProblem('/cut', 'plan.cut', 'The cut is a share of the casting’s depth, from 0 at its front to 1 at its back.'),
+            ]);
+        }
+
+        return (float) $typed;
     }
 
     #[Route('/api/attempts/{id}/plan', methods: ['GET'])]

@@ -8,6 +8,7 @@ use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Drawing\FromAbove;
+use MoltenNotes\Core\Drawing\Layers;
 use MoltenNotes\Core\Drawing\MouldSection;
 use MoltenNotes\Core\Drawing\SectionPart;
 use MoltenNotes\Core\Plan\Basis;
@@ -30,6 +31,7 @@ final readonly class PlanView
      * @param Values|null $planned drawn thinly behind what was made, where the two differ
      * @param list<FieldProblem> $problems entries left out of the record because they could not be read
      * @param list<FieldProblem> $questions
+     * @param float|null $cut share of the casting's depth at which it is cut, 0…1; null for its middle
      */
     public function of(
         AttemptRecord $record,
@@ -37,6 +39,7 @@ final readonly class PlanView
         ?Values $planned = null,
         array $problems = [],
         array $questions = [],
+        ?float $cut = null,
     ): PlanAnswer {
         $basis = Basis::of($record, new QuantityFormatter($units));
         $plan = PlanCasting::of($basis);
@@ -48,8 +51,9 @@ final readonly class PlanView
             risks: $plan->risks(),
             answers: $plan->answers($basis->format),
             solid: $plan->solid?->toArray($plan->hasRisers),
-            above: FromAbove::of($basis, $plan->hasRisers)?->toArray(),
-            section: self::section($basis, $plan, $planned),
+            above: FromAbove::of($basis, $plan->hasRisers, $cut)?->toArray(),
+            layers: Layers::of($basis, $plan),
+            section: self::section($basis, $plan, $planned, $cut),
             calibration: ['pours' => $basis->calibration->pours, 'factor' => round($basis->calibration->factor()->si, 3)],
             problems: $problems,
             questions: $questions,
@@ -79,12 +83,12 @@ final readonly class PlanView
      *
      * @return array<string, mixed>
      */
-    public static function section(Basis $basis, CastingPlan $plan, ?Values $planned): array
+    public static function section(Basis $basis, CastingPlan $plan, ?Values $planned, ?float $cut = null): array
     {
-        $made = MouldSection::of($basis, $plan);
+        $made = MouldSection::of($basis, $plan, $cut);
         $ghosts = [];
         $meant = null === $planned || $planned->ofItsProcess()->toArray() === $basis->values->toArray() ? null : $basis->with($planned);
-        foreach (null === $meant ? [] : MouldSection::of($meant, PlanCasting::of($meant))->parts() as $part) {
+        foreach (null === $meant ? [] : MouldSection::of($meant, PlanCasting::of($meant), $cut)->parts() as $part) {
             $alike = static fn (SectionPart $other): bool => $other->id === $part->id && $other->outline === $part->outline;
             $same = array_filter($made->parts(), $alike);
             if ([] === $same && !$part->assumed) {

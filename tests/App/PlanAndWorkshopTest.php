@@ -189,6 +189,17 @@ final class PlanAndWorkshopTest extends ApiTestCase
         $this->send('/api/meshes', 'no unit', 422);
     }
 
+    public function testTheCutIsAShareOfTheDepthAndNothingElse(): void
+    {
+        $values = ['casting.sections' => [['shape' => 'cylinder', 'diameter' => '100 mm', 'height' => '10 mm']]];
+        $front = $this->call('POST', '/api/plan', ['values' => $values, 'cut' => 0.25])['above']['cut_along'];
+        self::assertEqualsWithDelta(-25.0, $front, 0.01);
+        foreach ([2, -0.1, 'middle', true] as $nonsense) {
+            $problem = $this->call('POST', '/api/plan', ['values' => $values, 'cut' => $nonsense], 422);
+            self::assertSame('/cut', $problem['problems'][0]['pointer']);
+        }
+    }
+
     /** A read mesh is a casting: laid one way up it plans and draws, is kept with the attempt, and is nobody else's. */
     public function testAMeshIsLaidAndPlannedAndIsNobodyElses(): void
     {

@@ -6,6 +6,7 @@ namespace MoltenNotes\Core\Plan\Stage;
 
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Alloy\FreezingClass;
+use MoltenNotes\Core\Feeding\FeedingDistance;
 use MoltenNotes\Core\Feeding\FreezingTime;
 use MoltenNotes\Core\Feeding\Riser;
 use MoltenNotes\Core\Geometry\CastingGeometry;
@@ -30,6 +31,8 @@ final class FeedStage
     private const CHILLED = 0.67;
     /** Sections closer than this freeze together: neither cuts the other off. */
     private const TOGETHER = 0.95;
+    /** A section narrower than this many thicknesses is a bar. Derived: a plate cools from two sides, a bar from four. */
+    private const BAR_BELOW = 3.0;
     /** How far the freezing times of the grades of a family lie apart. Derived from the table of alloys, rough. */
     private const GRADE_UNKNOWN = 0.2;
     /** A section of less than this share of the casting is a detail of it. Common practice. */
@@ -227,7 +230,14 @@ final class FeedStage
                     $id,
                     $diameter,
                     null === $height ? Size::usual($diameter->metres) : Size::told($height),
-                    self::size($basis, $result, 'feeding.neck', 'riser_neck', $id, 4 * Riser::NECK_FACTOR * $modulus),
+                    self::size(
+                        $basis,
+                        $result,
+                        'feeding.neck',
+                        'riser_neck',
+                        $id,
+                        min(4 * Riser::NECK_FACTOR * $modulus, self::room($basis, $id)),
+                    ),
                 );
             },
             [] === $seats ? [''] : $seats,
@@ -308,7 +318,7 @@ final class FeedStage
         $height = $this->basis->si('feeding.riser_height') ?? $diameter;
         if (null !== $diameter && null !== $height && in_array($kind, ['open', 'blind', null], true)) {
             foreach (self::seats($this->basis, $this->moduli) as $id) {
-                $feeders[$id] = Riser::modulusOf(Length::fromSi($diameter), Length::fromSi($height))->si();
+                $feeders[$id] = Riser::modulusOf(Length::fromSi($diameter), Length::fromSi($height))->si() * $this->sleeve();
             }
         }
         if ('sprue' === $kind) {
@@ -405,6 +415,7 @@ final class FeedStage
         $label = mb_strtolower($this->basis->sections?->get($id)->label ?? $id);
         if (isset($feeders[$id])) {
             $this->compareFeeder($feeders[$id], $own, $id, $label);
+            $this->reach($id, $label);
             $this->wantedRiser($id, $label, $metal);
 
             return;
@@ -434,6 +445,58 @@ final class FeedStage
         $helps = $this->isFoam() ? ' Let metal in there, or make it lighter.' : ' Set a riser there, chill it, or let metal in there.';
         $this->sheet->warn('hot_spot', $words.$helps, $standing, $id);
         $this->wantedRiser($id, $label, $metal);
+    }
+
+    /** How wide a neck on this section may be: no wider than the section itself, metres. */
+    private static function room(Basis $basis, string $id): float
+    {
+        $body = $basis->bodies[$id] ?? null;
+
+        return null === $body ? \INF : min($body->across, $body->depth);
+    }
+
+    /** A sleeve or cover keeps a riser liquid as long as a larger one. */
+    private function sleeve(): float
+    {
+        return true === $this->basis->values->flag('feeding.insulated') ? Riser::SLEEVE : 1.0;
+    }
+
+    /** Whether the riser on a section reaches its far end. */
+    private function reach(string $id, string $label): void
+    {
+        $body = $this->basis->bodies[$id];
+        $section = $this->basis->sections?->get($id);
+        if (null === $section || !in_array($section->shape, [Shape::Plate, Shape::Bar, Shape::Wedge], true)) {
+            return;
+        }
+        $thick = Length::fromSi($body->thickness);
+        $sides = [$body->across, $body->depth, $body->height];
+        sort($sides);
+        $isBar = $sides[1] < self::BAR_BELOW * $body->thickness;
+        $reaches = $isBar ? FeedingDistance::bar($thick) : FeedingDistance::plate($thick, $section->chill);
+        // From the rim of a riser over its middle, along its longest side.
+        $far = max(0.0, max($body->across, $body->depth, $body->height) / 2 - ($this->basis->si('feeding.riser_diameter') ?? 0.0) / 2);
+        $short = $far > $reaches->si() && FreezingClass::Long !== $this->alloy->freezing;
+        $this->sheet->add(
+            code: 'feeding_distance',
+            label: "A riser reaches, {$label}",
+            value: Estimate::about($reaches, 0.2),
+            formula: $isBar ? '6 √T, in inches' : '4.5 T'.($section->chill ? ' + 50 mm' : ''),
+            inputs: [
+                $this->sheet->input('T', 'Thickness', Estimate::exactly($thick)),
+                $this->sheet->input('x', 'From the riser to the far end', Estimate::exact(Dimension::Length, $far)),
+            ],
+            source: 'W. S. Pellini and co-workers, for steel; short-freezing alloys reach about as far',
+            mark: Mark::RecalledFromMemory,
+            standing: $short ? 'risky' : 'plain',
+            note: match (true) {
+                $short => ucfirst($label).': its far end lies '.$this->basis->shown($far, Dimension::Length)
+                    .' from the riser and may open along its middle: a second riser, a chill at the end, or a taper towards the riser.',
+                FreezingClass::Long === $this->alloy->freezing => 'Fine pores come at any distance in this alloy: chills and taper help.',
+                default => '',
+            },
+            subject: $id,
+        );
     }
 
     private function isFoam(): bool
@@ -500,7 +563,7 @@ final class FeedStage
             return;
         }
         $superheat = $this->alloy->superheatAt($metal)->si();
-        $byModulus = Riser::byModulus(Length::fromSi($this->moduli[$id]));
+        $byModulus = Riser::byModulus(Length::fromSi($this->moduli[$id] / $this->sleeve()));
         $demand = Riser::demand($this->alloy->shrinkage, $superheat);
         $fed = Volume::fromSi($this->basis->bodies[$id]->volume);
         $byVolume = Riser::byVolume($fed, $demand, true === $this->basis->values->flag('feeding.insulated'));
@@ -525,16 +588,20 @@ final class FeedStage
                 : 'As high as wide; stands on the section.',
             subject: $id,
         );
+        $neck = ceil(4 * Riser::NECK_FACTOR * $this->moduli[$id] * 1000) / 1000;
+        $room = self::room($this->basis, $id);
         $this->sheet->add(
             code: 'riser_neck',
             label: "Neck for {$label}",
-            value: Estimate::exact(Dimension::Length, ceil(4 * Riser::NECK_FACTOR * $this->moduli[$id] * 1000) / 1000),
+            value: Estimate::exact(Dimension::Length, min($neck, $room)),
             formula: 'd = 4 · 1.1 M',
             inputs: [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $this->moduli[$id]))],
             source: 'R. Wlodawer',
             mark: Mark::RecalledFromMemory,
             standing: 'plain',
-            note: '',
+            note: $neck > $room
+                ? 'No wider than what it feeds; '.$this->basis->shown($neck, Dimension::Length).' would be wanted: keep it short and hot.'
+                : '',
             subject: $id,
         );
     }

@@ -56,6 +56,7 @@ return [
     ['code' => 'riser_diameter', 'stage' => 'feeding', 'cut_into' => 'feeding.riser_diameter'],
     ['code' => 'riser_neck', 'stage' => 'feeding', 'cut_into' => 'feeding.neck'],
     ['code' => 'feeder_ratio', 'stage' => 'feeding'],
+    ['code' => 'feeding_distance', 'stage' => 'feeding'],
     ['code' => 'high_points', 'stage' => 'venting'],
     ['code' => 'vents_wanted', 'stage' => 'venting'],
     ['code' => 'vent_share', 'stage' => 'venting'],

@@ -6,6 +6,7 @@ namespace MoltenNotes\Tests\Core\Plan\Stage;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use MoltenNotes\Core\Feeding\FeedingDistance;
 use MoltenNotes\Core\Feeding\Riser;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Quantity\Length;
@@ -204,5 +205,64 @@ final class FeedStageTest extends TestCase
         self::assertNotNull($figure, "{$code} {$subject}");
 
         return $figure->value->si;
+    }
+
+    /**
+     * W. S. Pellini and co-workers, plain carbon steel in sand, recalled from memory: a plate of 20 mm is fed 90 mm to its free end, 80 mm
+     * between two risers, 140 mm with a chill at the end; a bar of 1 inch 6 inches.
+     */
+    public function testFeedingDistancesArePellinis(): void
+    {
+        self::assertEqualsWithDelta(90.0, FeedingDistance::plate(Length::of(20, 'mm'), false)->in('mm'), 1e-9);
+        self::assertEqualsWithDelta(80.0, FeedingDistance::between(Length::of(20, 'mm'))->in('mm'), 1e-9);
+        self::assertEqualsWithDelta(140.0, FeedingDistance::plate(Length::of(20, 'mm'), true)->in('mm'), 1e-9);
+        self::assertEqualsWithDelta(6.0, FeedingDistance::bar(Length::of(1, 'in'))->in('in'), 1e-9);
+    }
+
+    public function testALongPlateIsNotFedToItsEndByOneRiserUnlessItsAlloyFreezesAllOver(): void
+    {
+        $plan = static fn (string $alloy, string $length): array => Plans::bare([
+            'mould.process' => 'resin_sand', 'metal.alloy' => $alloy, 'feeding.riser' => 'open', 'feeding.riser_diameter' => '60 mm',
+            'casting.sections' => [
+                [
+                    'id' => 'plate', 'shape' => 'plate', 'length' => $length, 'width' => '120 mm', 'thickness' => '15 mm', 'riser' => true,
+                    'gates' => 1,
+                ],
+            ],
+        ])->stages['feeding']->risks;
+        $codes = static fn (array $risks): array => array_column($risks, 'code');
+
+        self::assertContains('feeding_distance', $codes($plan('carbon_steel', '400 mm')));
+        self::assertContains('feeding_distance', $codes($plan('al_si12', '400 mm')));
+        self::assertNotContains('feeding_distance', $codes($plan('carbon_steel', '180 mm')));
+        self::assertNotContains('feeding_distance', $codes($plan('tin_bronze', '400 mm')), 'fine pores at any distance');
+    }
+
+    /** A sleeve makes a riser last as a larger one does: 1.3 times its modulus (common practice). */
+    public function testASleeveLetsARiserBeSmaller(): void
+    {
+        $boss = ['feeding.riser' => 'open', 'casting.sections' => Plans::sectionsWith('boss', ['riser' => true])];
+        $bare = Plans::of($boss + ['feeding.riser_diameter' => '34 mm']);
+        $sleeved = Plans::of($boss + ['feeding.riser_diameter' => '34 mm', 'feeding.insulated' => true]);
+        $ratio = static fn ($plan): float => $plan->figure('feeding', 'feeder_ratio', 'boss')->value->si ?? 0.0;
+        $wanted = static fn ($plan): float => $plan->figure('feeding', 'riser_diameter', 'boss')->value->si ?? 0.0;
+
+        self::assertEqualsWithDelta(1.3, $ratio($sleeved) / $ratio($bare), 1e-9);
+        self::assertLessThan($wanted($bare), $wanted($sleeved));
+    }
+
+    public function testNoNeckIsWiderThanWhatItFeeds(): void
+    {
+        foreach ([8.0, 14.0, 26.0, 60.0] as $diameter) {
+            $plan = Plans::of([
+                'feeding.riser' => 'open',
+                'casting.sections' => Plans::sectionsWith('boss', ['riser' => true, 'diameter' => "{$diameter} mm"]),
+            ]);
+            $neck = $plan->figure('feeding', 'riser_neck', 'boss')?->value->si;
+            foreach ($plan->assembly->risers as $riser) {
+                self::assertLessThanOrEqual($diameter / 1000 + 1e-9, $riser->neck->metres);
+            }
+            self::assertTrue(null === $neck || $neck <= $diameter / 1000 + 1e-9);
+        }
     }
 }

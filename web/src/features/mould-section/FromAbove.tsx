@@ -1,7 +1,7 @@
 import { useId } from 'react';
-import type { FromAbove as View } from '../../shared/api';
+import type { FromAbove as View, Layer } from '../../shared/api';
 import { outlinePath } from './model';
-import { MouldPatterns } from './MouldPatterns';
+import { layerPattern, MouldPatterns } from './MouldPatterns';
 import { pressable } from './pressable';
 import { useWidth } from './useWidth';
 
@@ -11,12 +11,14 @@ interface Props {
   onSelect?: (subject: string) => void;
   subject?: string | null;
   most?: number;
+  /** What is laid over it, section by section. */
+  layer?: Layer | null;
 }
 
 const MARGIN = 34;
 
 /** The casting seen from above, to scale: which bodies lie where, and what its body says of filling, air and feeding. */
-export function FromAbove({ view, onSelect, subject = null, most = 320 }: Props) {
+export function FromAbove({ view, onSelect, subject = null, most = 320, layer = null }: Props) {
   const id = useId().replaceAll(':', '');
   const { ref, width } = useWidth(960);
   const { left, right, front, back } = view.bounds;
@@ -38,13 +40,14 @@ export function FromAbove({ view, onSelect, subject = null, most = 320 }: Props)
           <MouldPatterns id={id} />
           {view.parts.map((part) => {
             const path = [part.outline, ...part.holes].map((loop) => outlinePath(loop, place)).join('');
+            const laid = layer?.values.find((value) => value.section === part.subject);
             return (
               <g key={part.id} {...pressable(onSelect && (() => onSelect(part.subject)), part.label, part.subject === subject)}>
                 <path d={path} fillRule="evenodd" fill="var(--sheet)" />
                 <path
                   d={path}
                   fillRule="evenodd"
-                  fill={`url(#${id}-${part.cut ? 'casting' : 'feed'})`}
+                  fill={laid ? layerPattern(id, laid.rank) : `url(#${id}-${part.cut ? 'casting' : 'feed'})`}
                   stroke="var(--ink)"
                   strokeWidth={part.subject === subject ? 4.5 : 1.8}
                 >
@@ -59,14 +62,34 @@ export function FromAbove({ view, onSelect, subject = null, most = 320 }: Props)
             strokeWidth="1.4"
             strokeDasharray="14 4 3 4"
           />
-          {view.marks.map((mark, index) => (
+          {firstOf(view.parts).map((part) => {
+            const laid = layer?.values.find((value) => value.section === part.subject);
+            const [x, y] = place(part.outline[0] ?? [0, 0]);
+            return laid ? (
+              <text
+                key={part.id}
+                x={Math.min(width - 60, Math.max(4, x))}
+                y={Math.max(16, y - 6)}
+                fontSize="15"
+                fontWeight="600"
+                fill="var(--ink)"
+                stroke="var(--sheet)"
+                strokeWidth="5"
+                paintOrder="stroke"
+              >
+                {laid.shown}
+              </text>
+            ) : null;
+          })}
+          {(layer ? [] : view.marks).map((mark, index) => (
             <Mark key={`${mark.kind}-${index}`} kind={mark.kind} at={place(mark.at)} words={mark.words} />
           ))}
         </svg>
       </div>
       <figcaption className="flex flex-wrap gap-x-6 gap-y-1 text-sm text-soft">
         <span>From above; the section is cut along the dashes.</span>
-        {kinds.map((kind) => (
+        {layer && <span>{layer.words}</span>}
+        {(layer ? [] : kinds).map((kind) => (
           <span key={kind} className="inline-flex items-center gap-1.5">
             <svg viewBox="-10 -10 20 20" width="16" height="16" aria-hidden="true">
               <Mark kind={kind} at={[0, 0]} words="" />
@@ -77,6 +100,11 @@ export function FromAbove({ view, onSelect, subject = null, most = 320 }: Props)
       </figcaption>
     </figure>
   );
+}
+
+/** One of each section: several alike say the same. */
+function firstOf(parts: View['parts']): View['parts'] {
+  return parts.filter((part, i) => parts.findIndex((other) => other.subject === part.subject) === i);
 }
 
 /** Told apart by shape: an arrow, an open ring, a cross, a filled square on its corner. */

@@ -1,3 +1,11 @@
+/** From wide to close, for what is laid over the sections of a casting: by hatching, so that it is told apart without colour. */
+const LAYER_SPACING = [17, 11, 7, 4.5];
+
+/** Which of them shows a rank from 0 to 1. */
+export function layerPattern(id: string, rank: number): string {
+  return `url(#${id}-layer-${Math.min(LAYER_SPACING.length - 1, Math.floor(rank * LAYER_SPACING.length))})`;
+}
+
 /** Hatching and stipple for materials, seeded by hand so that the grain does not line up. */
 export function MouldPatterns({ id }: { id: string }) {
   const grains = [
@@ -49,6 +57,18 @@ export function MouldPatterns({ id }: { id: string }) {
       <pattern id={`${id}-feed`} width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <rect width="1.7" height="9" fill="var(--molten)" />
       </pattern>
+      {LAYER_SPACING.map((every, step) => (
+        <pattern
+          key={every}
+          id={`${id}-layer-${step}`}
+          width={every}
+          height={every}
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(-45)"
+        >
+          <path d={`M0 ${every / 2}H${every}`} stroke="var(--ink)" strokeWidth="1.6" />
+        </pattern>
+      ))}
     </defs>
   );
 }

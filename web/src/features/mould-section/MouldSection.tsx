@@ -1,8 +1,8 @@
 import { useId } from 'react';
-import { defectWords, useHandbook, type Finding, type Section, type SectionPart } from '../../shared/api';
+import { defectWords, useHandbook, type Finding, type Layer, type Section, type SectionPart } from '../../shared/api';
 import { leaders, roomFor, tags, type Leader } from './leaders';
 import { asPoint, frame, isNarrow, letters, outlinePath, pins, type Frame, type Letter } from './model';
-import { MouldPatterns } from './MouldPatterns';
+import { layerPattern, MouldPatterns } from './MouldPatterns';
 import { pressable } from './pressable';
 import { useWidth } from './useWidth';
 
@@ -16,6 +16,8 @@ interface Props {
   subject?: string | null;
   /** At most this high; the drawing shrinks to scale. */
   most?: number;
+  /** What is laid over the casting, section by section: its figures stand in place of names' measures and of risks. */
+  layer?: Layer | null;
   /** Without names, measures and caption: for a row of drawings side by side. */
   bare?: boolean;
 }
@@ -26,7 +28,17 @@ const METAL = new Set(['cavity', 'sprue', 'basin', 'runner', 'gate', 'riser']);
  * The section through the mould, to scale: a readout of the record. Parts can be chosen, findings are pinned on it, risks are written on
  * it.
  */
-export function MouldSection({ section, findings = [], onSelect, selected = [], subject = null, most = 460, bare = false }: Props) {
+export function MouldSection({
+  section: told,
+  findings = [],
+  onSelect,
+  selected = [],
+  subject = null,
+  most = 460,
+  bare = false,
+  layer = null,
+}: Props) {
+  const section = layer ? withLayer(told, layer) : told;
   const id = useId().replaceAll(':', '');
   const handbook = useHandbook();
   const { ref, width } = useWidth(960);
@@ -70,7 +82,15 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
           {section.parts
             .filter((part) => METAL.has(part.kind))
             .map((part) => (
-              <Part key={part.id} part={part} id={id} drawing={drawing} chosen={isChosen(part)} onSelect={onSelect} />
+              <Part
+                key={part.id}
+                part={part}
+                id={id}
+                drawing={drawing}
+                chosen={isChosen(part)}
+                onSelect={onSelect}
+                rank={layer?.values.find((value) => part.kind === 'cavity' && value.section === part.subject)?.rank}
+              />
             ))}
           {section.parts
             .filter((part) => part.kind === 'chill')
@@ -154,18 +174,30 @@ export function MouldSection({ section, findings = [], onSelect, selected = [], 
   );
 }
 
+/** Its sections carry the figures of the layer; risks would stand in their way. */
+function withLayer(section: Section, layer: Layer): Section {
+  const shown = (part: SectionPart) => layer.values.find((value) => value.section === part.subject)?.shown ?? part.value;
+  return {
+    ...section,
+    risks: [],
+    parts: section.parts.map((part) => (part.kind === 'cavity' ? { ...part, value: shown(part) } : part)),
+  };
+}
+
 function Part({
   part,
   id,
   drawing,
   chosen,
   onSelect,
+  rank,
 }: {
   part: SectionPart;
   id: string;
   drawing: Frame;
   chosen: boolean;
   onSelect: Props['onSelect'];
+  rank: number | undefined;
 }) {
   const words = [part.label, part.value, part.assumed ? '(not noted, drawn to a usual size)' : ''].filter(Boolean).join(' ');
   const path = [part.outline, ...part.holes].map((loop) => outlinePath(loop, drawing.place)).join('');
@@ -174,7 +206,7 @@ function Part({
       <path d={path} fillRule="evenodd" fill="var(--sheet)" />
       <path
         d={path}
-        fill={`url(#${id}-${part.kind === 'cavity' ? 'casting' : 'feed'})`}
+        fill={rank === undefined ? `url(#${id}-${part.kind === 'cavity' ? 'casting' : 'feed'})` : layerPattern(id, rank)}
         stroke="var(--ink)"
         strokeWidth={chosen ? 4.5 : part.kind === 'cavity' ? 2.4 : 1.5}
         strokeDasharray={part.assumed && part.kind !== 'runner' ? '5 4' : undefined}

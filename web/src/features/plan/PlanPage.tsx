@@ -6,7 +6,6 @@ import { useDebounce } from 'use-debounce';
 import { v7 as freshId } from 'uuid';
 import { attemptQuery, madeField, partsOf, seenOf } from '../attempt/index';
 import { castingQuery } from '../castings/index';
-import { FromAbove, MouldSection } from '../mould-section/index';
 import { useHandbook, VOLUME_WAYS, type Attempt, type CastingSection, type Figure, type Plan } from '../../shared/api';
 import { same, useDraft, useDraftPart, type DraftInHand, type Plain, type Stands } from '../../shared/record';
 import { DraftState } from '../../shared/ui/DraftState';
@@ -17,6 +16,7 @@ import { Failed, Loading } from '../../shared/ui/states';
 import { useArrived, useSaving } from '../../shared/ui/useSaving';
 import { MeshReader } from './MeshReader';
 import { attemptNotYet, computed, fieldsFor, standingOf, TABS, withoutBlanks, type Tab } from './model';
+import { PlanDrawing } from './PlanDrawing';
 import { livePlanQuery } from './queries';
 import { SectionsEditor } from './SectionsEditor';
 import { StageFigures } from './StageFigures';
@@ -94,7 +94,9 @@ function Planner({ attempt }: { attempt: Attempt }) {
   const { draft, sheet } = useSheet(attempt);
   const values = computed(Object.fromEntries(handbook.fields.map((field) => [field.key, sheet.at(field.key)])));
   const [settled] = useDebounce(values, 160, { equalityFn: same });
-  const plan = useQuery(livePlanQuery(attempt.id, settled));
+  const [cut, setCut] = useState<number | null>(null);
+  const [settledCut] = useDebounce(cut, 120);
+  const plan = useQuery(livePlanQuery(attempt.id, settled, settledCut));
   const { busy, outcome, run } = useSaving();
   const typed = draft.touched.length > 0;
   const save = () => void run(draft.save).then((next) => next?.state === 'done' && navigate(`/attempts/${attempt.id}`));
@@ -143,7 +145,7 @@ function Planner({ attempt }: { attempt: Attempt }) {
         </div>
       )}
       <Basics sheet={sheet} />
-      <Drawing plan={plan.data} chosen={chosen} onChoose={setChosen} onGo={go} />
+      <PlanDrawing plan={plan.data} chosen={chosen} onChoose={setChosen} onGo={go} cut={cut} onCut={setCut} />
       {plan.isError && !plan.data && <Failed error={plan.error} retry={() => void plan.refetch()} />}
       <Tabs.Root value={tab} onValueChange={(next) => open(next as Tab)} className="mt-4">
         <Tabs.List aria-label="Stages of the plan" className="stage-tabs">
@@ -241,38 +243,6 @@ function Basics({ sheet }: { sheet: Sheet }) {
           ))}
         </select>
       </label>
-    </div>
-  );
-}
-
-function Drawing({
-  plan,
-  chosen,
-  onChoose,
-  onGo,
-}: {
-  plan: Plan | undefined;
-  chosen: string | null;
-  onChoose: (id: string) => void;
-  onGo: (field: string) => void;
-}) {
-  // On a phone it would push the entries off the screen: folded until it is asked for.
-  const [wide] = useState(() => window.innerWidth >= 768);
-  if (!plan) return <div className="mt-3 h-[150px] md:h-[330px]" aria-hidden="true" />;
-  return (
-    <div className={`mt-2 grid min-h-[150px] items-start gap-x-8 gap-y-4 md:min-h-[330px] ${plan.above ? 'lg:grid-cols-[2fr_1fr]' : ''}`}>
-      <MouldSection
-        section={plan.section}
-        subject={chosen}
-        most={380}
-        onSelect={(fields, subject) => (subject === '' ? onGo(fields[0] ?? '') : onChoose(subject))}
-      />
-      {plan.above && (
-        <details open={wide}>
-          <summary className="cursor-pointer py-2 font-semibold lg:sr-only">The casting from above</summary>
-          <FromAbove view={plan.above} subject={chosen} onSelect={onChoose} />
-        </details>
-      )}
     </div>
   );
 }

@@ -6,10 +6,10 @@ import { answered, api, csrfToken, ProblemError, readProblem, type MeshReading, 
  * A plan for what stands on the screen. The key is the question: an answer to an older one can never take its place; the last good one
  * stays until the new is there.
  */
-export const livePlanQuery = (attempt: string, values: Record<string, TypedEntry>) =>
+export const livePlanQuery = (attempt: string, values: Record<string, TypedEntry>, cut: number | null = null) =>
   queryOptions({
-    queryKey: ['plan', attempt, values],
-    queryFn: ({ signal }) => answered(api.POST('/api/plan', { body: { values, attempt }, signal })),
+    queryKey: ['plan', attempt, values, cut],
+    queryFn: ({ signal }) => answered(api.POST('/api/plan', { body: { values, attempt, ...(cut === null ? {} : { cut }) }, signal })),
     placeholderData: keepPreviousData,
     staleTime: 60_000,
     gcTime: 60_000,

@@ -179,6 +179,7 @@ export const FIGURE_CODES = [
   'riser_diameter',
   'riser_neck',
   'feeder_ratio',
+  'feeding_distance',
   'high_points',
   'vents_wanted',
   'vent_share',

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Tests\Core\Drawing;
+
+use MoltenNotes\Core\Drawing\Layers;
+use MoltenNotes\Core\Drawing\MouldSection;
+use MoltenNotes\Core\Drawing\SectionLayout;
+use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\PlanCasting;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Tests\Support\Plans;
+use MoltenNotes\Tests\Support\Records;
+use PHPUnit\Framework\TestCase;
+
+/** What is laid over the drawings, and the plane that cuts them. */
+final class LayersTest extends TestCase
+{
+    public function testEachSectionHasItsFigureAndItsRank(): void
+    {
+        $basis = self::basis(Plans::sections());
+        $plan = PlanCasting::of($basis);
+        $layers = array_column(Layers::of($basis, $plan), null, 'code');
+
+        self::assertSame(['thickness', 'freezing', 'way'], array_keys($layers));
+        $rank = static fn (string $code): array => array_column($layers[$code]['values'], 'rank', 'section');
+        // The boss freezes last, the rim first; the rim is the farthest way for the metal.
+        self::assertEqualsWithDelta(1.0, $rank('freezing')['boss'], 1e-9);
+        self::assertEqualsWithDelta(0.0, $rank('freezing')['rim'], 1e-9);
+        self::assertEqualsWithDelta(1.0, $rank('way')['rim'], 1e-9);
+        self::assertEqualsWithDelta(1.0, $rank('thickness')['boss'], 1e-9);
+        foreach ($layers['freezing']['values'] as $value) {
+            self::assertStringContainsString('s', $value['shown']);
+        }
+    }
+
+    public function testWithoutABodyThereIsNothingToLayOverIt(): void
+    {
+        $basis = self::basis([]);
+
+        self::assertSame([], Layers::of($basis, PlanCasting::of($basis)));
+    }
+
+    /** A disc of 100 mm cut through its middle shows 100 mm, half way to its front 2√(50² − 25²) = 86.6 mm (geometry). */
+    public function testTheCutCanBeMoved(): void
+    {
+        $basis = self::basis([['id' => 'disc', 'shape' => 'cylinder', 'diameter' => '100 mm', 'height' => '10 mm', 'gates' => 1]]);
+        $width = static function (?float $cut) use ($basis): float {
+            $outline = SectionLayout::of($basis, $cut)->cuts['disc'][0]['outline'] ?? [];
+            $x = array_column($outline, 0);
+            self::assertNotSame([], $x);
+
+            return max([-\INF, ...$x]) - min([\INF, ...$x]);
+        };
+
+        self::assertEqualsWithDelta(100.0, $width(null), 1e-6);
+        self::assertEqualsWithDelta(100.0, $width(0.5), 1e-6);
+        self::assertEqualsWithDelta(86.6, $width(0.25), 0.01);
+        self::assertEqualsWithDelta(86.6, $width(0.75), 0.01);
+        $moved = MouldSection::of($basis, PlanCasting::of($basis), 0.25);
+        self::assertNotSame([], array_filter($moved->parts(), static fn ($part): bool => 'cavity' === $part->kind));
+    }
+
+    /** @param list<array<string, mixed>> $sections */
+    private static function basis(array $sections): Basis
+    {
+        $planned = ['casting.sections' => $sections] + Plans::values();
+        if ([] === $sections) {
+            unset($planned['casting.sections']);
+        }
+
+        return Basis::of(Records::read(['planned' => $planned]), new QuantityFormatter(UnitPreferences::metric()));
+    }
+}
