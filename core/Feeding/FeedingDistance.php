@@ -11,8 +11,8 @@ use MoltenNotes\Core\Quantity\Length;
  *
  * Plate of thickness T: 4.5 T from the riser to a free end (2 T by the riser, 2.5 T by the end), 4 T between two risers; bar of side T,
  * both in inches: 6 √T. A chill at the end adds about 50 mm to a plate. T 1…500 mm. Source: W. S. Pellini and co-workers, 1950s, plain
- * carbon steel in sand, recalled from memory; short-freezing copper alloys and Al-Si12 reach about as far, common practice. Long-freezing alloys
- * show fine pores at any distance.
+ * carbon steel in sand, recalled from memory; short-freezing copper alloys and Al-Si12 reach about as far, common practice. Alloys that
+ * freeze over a long range show fine pores at any distance.
  */
 final class FeedingDistance
 {

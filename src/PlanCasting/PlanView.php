@@ -10,6 +10,7 @@ use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Drawing\FromAbove;
 use MoltenNotes\Core\Drawing\Layers;
 use MoltenNotes\Core\Drawing\MouldSection;
+use MoltenNotes\Core\Drawing\SectionFigure;
 use MoltenNotes\Core\Drawing\SectionPart;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
@@ -53,6 +54,7 @@ final readonly class PlanView
             solid: $plan->solid?->toArray($plan->hasRisers),
             above: FromAbove::of($basis, $plan->hasRisers, $cut)?->toArray(),
             layers: Layers::of($basis, $plan),
+            figures: SectionFigure::all($basis),
             section: self::section($basis, $plan, $planned, $cut),
             calibration: ['pours' => $basis->calibration->pours, 'factor' => round($basis->calibration->factor()->si, 3)],
             problems: $problems,

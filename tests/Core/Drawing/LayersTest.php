@@ -6,6 +6,7 @@ namespace MoltenNotes\Tests\Core\Drawing;
 
 use MoltenNotes\Core\Drawing\Layers;
 use MoltenNotes\Core\Drawing\MouldSection;
+use MoltenNotes\Core\Drawing\SectionFigure;
 use MoltenNotes\Core\Drawing\SectionLayout;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
@@ -61,6 +62,33 @@ final class LayersTest extends TestCase
         self::assertEqualsWithDelta(86.6, $width(0.75), 0.01);
         $moved = MouldSection::of($basis, PlanCasting::of($basis), 0.25);
         self::assertNotSame([], array_filter($moved->parts(), static fn ($part): bool => 'cavity' === $part->kind));
+    }
+
+    /** A ring of 120 mm outside and 12 mm inwards is 108 mm in the mean and 96 mm inside; stood up it is as high as it was wide. */
+    public function testNobodyHasToGuessADiameter(): void
+    {
+        $ring = ['id' => 'ring', 'shape' => 'ring', 'diameter' => '120 mm', 'width' => '12 mm', 'thickness' => '4 mm', 'gates' => 1];
+        $said = static function (array $section): array {
+            [$figure] = SectionFigure::all(self::basis([$section]));
+
+            return array_column($figure['measures'], 'shown', 'label');
+        };
+
+        $wanted = ['outside' => '120 mm', 'mean' => '108 mm', 'inside' => '96 mm', 'stands' => '4 mm high'];
+        self::assertSame($wanted, self::plain($said($ring)));
+        self::assertSame('120 mm high', self::plain($said(['upright' => true] + $ring))['stands'] ?? '');
+        $plate = ['id' => 'p', 'shape' => 'plate', 'length' => '90 mm', 'width' => '40 mm', 'thickness' => '6 mm', 'gates' => 1];
+        self::assertSame(['stands'], array_keys($said($plate)));
+    }
+
+    /**
+     * @param array<string, string> $shown
+     *
+     * @return array<string, string> with plain spaces
+     */
+    private static function plain(array $shown): array
+    {
+        return array_map(static fn (string $words): string => str_replace(["\u{a0}", "\u{202f}"], ' ', $words), $shown);
     }
 
     /** @param list<array<string, mixed>> $sections */

@@ -161,6 +161,13 @@ export function MouldSection({
               {letter.text}
             </span>
           ))}
+          {isNarrow(drawing) &&
+            layer?.values.map((value) => (
+              <span key={value.section} className="text-ink">
+                {section.parts.find((part) => part.subject === value.section)?.label ?? value.section}{' '}
+                <span className="figure">{value.shown}</span>
+              </span>
+            ))}
           {findings.map((finding, index) => (
             <span key={finding.id}>
               <span className="figure text-ink">{index + 1}</span> {defectWords(handbook, finding.kind)}

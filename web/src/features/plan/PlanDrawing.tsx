@@ -32,13 +32,16 @@ export function PlanDrawing({ plan, chosen, onChoose, onGo, cut, onCut }: Props)
         />
         {plan.layers.length > 0 && (
           <div role="group" aria-label="Laid over the drawing" className="mt-2 flex flex-wrap items-center gap-1.5">
+            <button type="button" className="peg text-sm" aria-pressed={layer === null} onClick={() => setShown(null)}>
+              As it is
+            </button>
             {plan.layers.map((known) => (
               <button
                 key={known.code}
                 type="button"
                 className="peg text-sm"
                 aria-pressed={known.code === shown}
-                onClick={() => setShown(known.code === shown ? null : known.code)}
+                onClick={() => setShown(known.code)}
               >
                 {known.label}
               </button>

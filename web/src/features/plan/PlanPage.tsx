@@ -285,6 +285,7 @@ function PatternEntries({
       <div data-field="casting.sections">
         <SectionsEditor
           sections={sections}
+          figures={plan?.figures ?? []}
           onChange={(next) =>
             sheet.set('casting.sections', next.length > 0 ? withoutBlanks(next as unknown as Plain) : null, `${next.length} sections`)
           }

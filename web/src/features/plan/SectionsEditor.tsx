@@ -1,5 +1,5 @@
 import { useId, useState } from 'react';
-import { SITS, type CastingSection } from '../../shared/api';
+import { SITS, type CastingSection, type SectionFigure } from '../../shared/api';
 import { SmallEntry } from '../../shared/ui/SmallEntry';
 import { measuresOf, measureText, newSection, SHAPE_LIST, shapeLabel, withoutSection } from './model';
 import { MeshRow } from './MeshRow';
@@ -8,6 +8,8 @@ import { ShapeMark } from './ShapeMark';
 
 interface Props {
   sections: readonly CastingSection[];
+  /** Each that is measured, by itself. */
+  figures: readonly SectionFigure[];
   onChange: (sections: CastingSection[]) => void;
   /** index/measure → complaint */
   problems: Record<string, string>;
@@ -16,7 +18,7 @@ interface Props {
 }
 
 /** The casting as a handful of simple bodies: what each measures, what it joins, and what the mould does to it. */
-export function SectionsEditor({ sections, onChange, problems, chosen, onChoose }: Props) {
+export function SectionsEditor({ sections, figures, onChange, problems, chosen, onChoose }: Props) {
   const set = (index: number, change: Partial<CastingSection>) =>
     onChange(sections.map((section, i) => (i === index ? { ...section, ...change } : section)));
   return (
@@ -33,6 +35,7 @@ export function SectionsEditor({ sections, onChange, problems, chosen, onChoose 
             ) : (
               <Row
                 section={section}
+                figure={figures.find((known) => known.section === section.id) ?? null}
                 index={index}
                 sections={sections}
                 problems={problems}
@@ -65,6 +68,7 @@ export function SectionsEditor({ sections, onChange, problems, chosen, onChoose 
 
 function Row({
   section,
+  figure,
   index,
   sections,
   problems,
@@ -72,6 +76,7 @@ function Row({
   onRemove,
 }: {
   section: CastingSection;
+  figure: SectionFigure | null;
   index: number;
   sections: readonly CastingSection[];
   problems: Record<string, string>;
@@ -83,9 +88,7 @@ function Row({
   return (
     <div role="group" aria-label={`Section ${index + 1}: ${label}`}>
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
-        <span className="self-center">
-          <ShapeMark shape={section.shape} size={38} />
-        </span>
+        <span className="self-center">{figure ? <OwnFigure figure={figure} /> : <ShapeMark shape={section.shape} size={38} />}</span>
         <SmallEntry
           label="Name"
           width="w-28"
@@ -118,6 +121,15 @@ function Row({
           error={problems[`${index}/gates`]}
         />
       </div>
+      {figure && (
+        <p className="mt-1 pl-[54px] text-sm text-soft">
+          {figure.measures.map((measure) => (
+            <span key={measure.label} className="mr-4">
+              {measure.label} <span className="figure text-ink">{measure.shown}</span>
+            </span>
+          ))}
+        </p>
+      )}
       <div className="mt-2 flex flex-wrap items-center gap-1.5 pl-[54px]">
         {index > 0 && (
           <Joins
@@ -134,6 +146,26 @@ function Row({
         </button>
       </div>
     </div>
+  );
+}
+
+/** The section as it stands, from the front and to scale, its bore dashed. */
+function OwnFigure({ figure }: { figure: SectionFigure }) {
+  const scale = 34 / Math.max(figure.width, figure.height, 1);
+  const [w, h, bore] = [Math.max(2, figure.width * scale), Math.max(2, figure.height * scale), figure.bore * scale];
+  return (
+    <svg viewBox="-19 -19 38 38" width="38" height="38" aria-hidden="true" className="flex-none">
+      <rect x={-w / 2} y={17 - h} width={w} height={h} fill="var(--wash)" stroke="currentColor" strokeWidth="1.5" />
+      {bore > 0 && (
+        <path
+          d={`M${-bore / 2} ${17 - h}V17M${bore / 2} ${17 - h}V17`}
+          stroke="currentColor"
+          strokeWidth="1.2"
+          strokeDasharray="3 2"
+        />
+      )}
+      <path d="M-19 17.5H19" stroke="currentColor" strokeWidth="1" />
+    </svg>
   );
 }
 

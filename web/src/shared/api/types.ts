@@ -24,6 +24,7 @@ export type LedgerLine = Schemas['LedgerLine'];
 export type MeshReading = Schemas['MeshReading'];
 export type Mesh = Schemas['Mesh'];
 export type Layer = Schemas['Layer'];
+export type SectionFigure = Schemas['SectionFigure'];
 export type LyingMesh = Schemas['LyingMesh'];
 export type Mix = Schemas['Mix'];
 export type NextCheck = Schemas['NextCheck'];
