@@ -157,12 +157,7 @@ function OwnFigure({ figure }: { figure: SectionFigure }) {
     <svg viewBox="-19 -19 38 38" width="38" height="38" aria-hidden="true" className="flex-none">
       <rect x={-w / 2} y={17 - h} width={w} height={h} fill="var(--wash)" stroke="currentColor" strokeWidth="1.5" />
       {bore > 0 && (
-        <path
-          d={`M${-bore / 2} ${17 - h}V17M${bore / 2} ${17 - h}V17`}
-          stroke="currentColor"
-          strokeWidth="1.2"
-          strokeDasharray="3 2"
-        />
+        <path d={`M${-bore / 2} ${17 - h}V17M${bore / 2} ${17 - h}V17`} stroke="currentColor" strokeWidth="1.2" strokeDasharray="3 2" />
       )}
       <path d="M-19 17.5H19" stroke="currentColor" strokeWidth="1" />
     </svg>
