@@ -3,12 +3,13 @@
 declare(strict_types=1);
 
 // Takes the pictures of docs/screenshots from a running demo, or any page for a look:
-//   php tools/screenshots.php http://127.0.0.1:8400 [NAME=PATH[@WIDTHxHEIGHT][#selector to click]]...
+//   php tools/screenshots.php http://127.0.0.1:8400 [NAME=PATH[@WIDTHxHEIGHT][#selector to click, or mesh:selector to send a mesh to]]...
 // Without pages it renews every picture of docs/screenshots. Needs chromium and chromium-driver.
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverExpectedCondition;
 use MoltenNotes\Tests\Support\Chromium;
+use MoltenNotes\Tests\Support\Meshes;
 
 require dirname(__DIR__).'/vendor-dev/autoload.php';
 
@@ -55,9 +56,23 @@ try {
         $driver->get($url.$path);
         usleep(1_200_000);
         foreach (array_filter(explode('>>', $click)) as $selector) {
-            $driver
-                ->findElement(str_starts_with($selector, '//') ? WebDriverBy::xpath($selector) : WebDriverBy::cssSelector($selector))
-                ->click();
+            [$selector, $sent] = str_starts_with($selector, 'mesh:') ? [substr($selector, 5), true] : [$selector, false];
+            $element = $driver->findElement(
+                str_starts_with($selector, '//') ? WebDriverBy::xpath($selector) : WebDriverBy::cssSelector($selector),
+            );
+            if ($sent) {
+                // A bracket with a lump and a rib, drawn on its side.
+                $file = (string) tempnam(sys_get_temp_dir(), 'bracket');
+                file_put_contents($file, Meshes::binary([
+                    ...Meshes::box([8, 60, 100]), ...Meshes::box([26, 30, 30], [7, 15, 35]), ...Meshes::box([15, 6, 30], [7, 27, 64]),
+                ]));
+                $element->sendKeys($file);
+                usleep(8_000_000);
+                unlink($file);
+                $driver->executeScript('document.querySelector("[aria-label=\"Which way up\"]")?.previousElementSibling.scrollIntoView()');
+            } else {
+                $element->click();
+            }
             usleep(900_000);
         }
         $driver->takeScreenshot("{$into}/{$name}.png");

@@ -12,7 +12,7 @@ final class TurnedMeshTest extends JourneyTestCase
 {
     public function testAMeshIsTurnedVentedAndFed(): void
     {
-        $this->register('mesh@molten.example');
+        $this->register('turned@molten.example');
         $this->press('Castings', '//nav[@aria-label="Places"]');
         $this->press('New casting');
         $this->type('What is it?', 'Bearing bracket');

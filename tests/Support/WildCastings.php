@@ -17,14 +17,18 @@ final class WildCastings
         $this->chance = new Randomizer(new Mt19937($seed));
     }
 
-    /** @return non-empty-list<array<string, mixed>> */
-    public function next(): array
+    /**
+     * @param int $most parts besides the first
+     *
+     * @return non-empty-list<array<string, mixed>>
+     */
+    public function next(int $most = 4): array
     {
         $size = 10 ** (1.3 + 1.1 * $this->float());
         // A wall is never so thick that a ring closes, whatever the rounding.
         $wall = min($size / 8, max(2.0, $size * (0.03 + 0.15 * $this->float())));
         $sections = [$this->first($size, $wall)];
-        for ($i = 1, $n = $this->chance->getInt(0, 4); $i <= $n; ++$i) {
+        for ($i = 1, $n = $this->chance->getInt(0, $most); $i <= $n; ++$i) {
             $sections[] = $this->further($i, $size, $wall);
         }
 
