@@ -273,7 +273,7 @@ stop_all() {
     local pid
     # nginx and php-fpm end what they are at; MariaDB goes last, when nobody writes any more.
     for pid in ${NGINX_PID:-} ${FPM_PID:-}; do kill -QUIT "$pid" 2>/dev/null || true; done
-    for pid in ${WORKER_PID:-} ${DRIVER_PID:-}; do kill "$pid" 2>/dev/null || true; done
+    for pid in ${KEEPER_PID:-} ${WORKER_PID:-} ${DRIVER_PID:-}; do kill "$pid" 2>/dev/null || true; done
     for pid in ${NGINX_PID:-} ${FPM_PID:-} ${WORKER_PID:-} ${DRIVER_PID:-}; do until_ended "$pid"; done
     [ -z "${DB_PID:-}" ] || { kill "$DB_PID" 2>/dev/null || true; until_ended "$DB_PID"; }
     # A test may have brought MariaDB back under another number.
