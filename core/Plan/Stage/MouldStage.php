@@ -25,6 +25,8 @@ final class MouldStage
     /** Sand around, and over and under the casting. Common practice. */
     private const AROUND_M = 0.025;
     private const OVER_M = 0.045;
+    /** A cope wider than this both ways does not hold its sand by itself. Common practice. */
+    private const BARS_FROM_M = 0.3;
     /** Bulk density of rammed and of vibrated sand, kg/m³. Common practice. */
     private const BULK = [1550.0, 1650.0];
     private const RESERVE = 1.12;
@@ -131,6 +133,10 @@ final class MouldStage
                     $basis->shown(self::OVER_M, Dimension::Length).
                     ' over and under, more for hot metal',
                 mark: Mark::CommonPractice,
+                standing: 'plain',
+                note: 'flask_cope' === $code && min($wanted[0], $wanted[1]) > self::BARS_FROM_M
+                    ? 'A cope so wide wants bars or a backing board, or its sand drops out when it is lifted.'
+                    : '',
             );
         }
         self::ownFlask($basis, $sheet, $wanted);

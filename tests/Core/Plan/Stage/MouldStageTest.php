@@ -43,6 +43,19 @@ final class MouldStageTest extends TestCase
         );
     }
 
+    /** A cope wider than about 300 mm both ways wants bars, or its sand drops out (common practice). */
+    public function testAWideCopeWantsBars(): void
+    {
+        $note = static fn (string $side): string => Plans::of([
+            'casting.sections' => [
+                ['id' => 'p', 'shape' => 'plate', 'length' => $side, 'width' => $side, 'thickness' => '8 mm', 'gates' => 1],
+            ],
+        ])->figure('mould', 'flask_cope')->note ?? '';
+
+        self::assertStringContainsString('bars', $note('400 mm'));
+        self::assertSame('', $note('80 mm'));
+    }
+
     public function testSiliconeIsTheBoxLessThePattern(): void
     {
         self::assertGreaterThan(
