@@ -217,13 +217,22 @@ final readonly class FillReckoning
     /** The caster's own pot with what is in it: as told, else as computed, else twice the castings. */
     public function pot(): Pot
     {
-        $metal =
-            $this->basis->si('metal.charge') ??
-            $this->charge ??
-            max(0.2, ($this->castingVolume ?? 2e-4) * $this->alloy->densityLiquid->si() * 2 * $this->basis->castings());
-        $crucible = $this->basis->si('crucible.mass') ?? OwnCrucible::of($this->basis, $this->alloy, $metal)?->mass;
+        $crucible = $this->basis->si('crucible.mass') ?? $this->ownCrucible()?->mass;
 
-        return Pot::usual($this->alloy, Mass::fromSi($metal), null === $crucible ? null : Mass::fromSi($crucible));
+        return Pot::usual($this->alloy, Mass::fromSi($this->inPot()), null === $crucible ? null : Mass::fromSi($crucible));
+    }
+
+    /** The workshop's crucible for what is melted; null where none is listed. */
+    public function ownCrucible(): ?OwnCrucible
+    {
+        return OwnCrucible::of($this->basis, $this->alloy, $this->inPot());
+    }
+
+    private function inPot(): float
+    {
+        return $this->basis->si('metal.charge')
+            ?? $this->charge
+            ?? max(0.2, ($this->castingVolume ?? 2e-4) * $this->alloy->densityLiquid->si() * 2 * $this->basis->castings());
     }
 
     private function life(float $modulus, float $kelvin, float $transfer): float

@@ -17,6 +17,7 @@ use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Length;
 use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Quantity\Time;
+use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Working\StageResult;
 use MoltenNotes\Core\Working\StageSheet;
 use MoltenNotes\Core\Working\WorkingInput;
@@ -430,6 +431,7 @@ final class FillStage
         if (null === $arrival || null === $poured) {
             return null;
         }
+        $this->takenSo();
         $standing = $arrival->si <= $this->alloy->liquidus->kelvin() ? 'bad' : 'plain';
         $this->sheet->add(
             code: 'at_mould',
@@ -453,6 +455,23 @@ final class FillStage
         );
 
         return $arrival;
+    }
+
+    /** What is counted with though nobody told it: the air, the mould, the pot. */
+    private function takenSo(): void
+    {
+        $told = $this->basis->values;
+        if (!$told->has('pour.ambient')) {
+            $air = $this->basis->shown($this->basis->air()->kelvin(), Dimension::Temperature);
+            $this->sheet->assume("The air has {$air}.", 'pour.ambient');
+        }
+        if (!$told->has('mould.temperature')) {
+            $asked = Fields::get('mould.temperature')->belongsTo($told->choice('mould.process'));
+            $this->sheet->assume('The mould is as warm as the air.', $asked ? 'mould.temperature' : null);
+        }
+        if ($told->has('pour.carry_time') && !$told->has('crucible.mass') && null === $this->fill->ownCrucible()) {
+            $this->sheet->assume('The metal is carried in a pot of usual weight for its charge.', 'crucible.mass');
+        }
     }
 
     /**

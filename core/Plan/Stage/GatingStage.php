@@ -129,6 +129,14 @@ final class GatingStage
     /** Every rule that applies side by side; the time aimed at is the caster's, else the rule bounded by what still fills. */
     private function pourTime(): Estimate
     {
+        if ([] === $this->basis->bodies) {
+            $told = $this->basis->values->has('casting.wall');
+            $mean = $this->basis->shown($this->thickness(), Dimension::Length);
+            $this->sheet->assume(
+                "Average thickness {$mean}".($told ? ', that of the thinnest wall.' : '.'),
+                $told ? 'casting.sections' : 'casting.wall',
+            );
+        }
         $rules = PourTime::rules($this->alloy, $this->mass(), $this->thickness() * 1000, $this->basis->fill());
         foreach ($rules as $rule) {
             $this->sheet->add(

@@ -87,6 +87,37 @@ final class LittleIsKnownTest extends TestCase
         self::assertNotNull($plan->figure('feeding', 'freezing_time'));
     }
 
+    /** Every default that was used is named, with the field that takes its place. */
+    public function testWhatWasTakenForGrantedIsNamedWithItsField(): void
+    {
+        $fields = static function (array $planned): array {
+            $assumed = [];
+            foreach (Plans::bare($planned)->stages as $stage) {
+                array_push($assumed, ...array_column($stage->assumptions, 'field'));
+            }
+
+            return array_values(array_filter($assumed));
+        };
+        $silicone = $fields(['mould.process' => 'silicone', 'metal.alloy' => 'tin', 'pour.carry_time' => '5 s'] + self::ROUGH);
+        foreach (['pour.ambient', 'mould.temperature', 'crucible.mass', 'gating.basin_depth', 'gating.school'] as $field) {
+            self::assertContains($field, $silicone);
+        }
+        $foam = $fields(['mould.process' => 'lost_foam', 'metal.alloy' => 'al_si9cu3'] + self::ROUGH);
+        foreach (['foam.density', 'foam.coats'] as $field) {
+            self::assertContains($field, $foam);
+        }
+        $volume = $fields([
+            'mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'pattern.volume_by' => 'dunk', 'pattern.volume' => '200 mL',
+            'casting.length' => '150 mm', 'casting.height' => '20 mm', 'gating.sprue_height' => '100 mm',
+        ]);
+        self::assertContains('casting.wall', $volume, 'average thickness');
+        self::assertContains('casting.sections', $volume, 'a flask from a length alone');
+        // Told, none of them is taken for granted.
+        $told = $fields(['mould.process' => 'silicone', 'metal.alloy' => 'tin', 'pour.carry_time' => '5 s', 'pour.ambient' => '12 C',
+            'mould.temperature' => '90 C', 'crucible.mass' => '0.8 kg'] + self::ROUGH);
+        self::assertSame([], array_intersect(['pour.ambient', 'mould.temperature', 'crucible.mass'], $told));
+    }
+
     private static function spread(CastingPlan $plan, string $stage, string $code, string $subject): float
     {
         /** @var FigureCode $code */
