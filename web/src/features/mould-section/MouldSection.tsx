@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import { defectWords, useHandbook, type Finding, type Layer, type Section, type SectionPart } from '../../shared/api';
+import { DETAIL_ROOM, detailOf, isTooThin, type Detail } from './detail';
 import { leaders, roomFor, tags, type Leader } from './leaders';
 import { asPoint, frame, isNarrow, letters, outlinePath, pins, type Frame, type Letter } from './model';
 import { layerPattern, MouldPatterns } from './MouldPatterns';
@@ -43,7 +44,12 @@ export function MouldSection({
   const handbook = useHandbook();
   const { ref, width } = useWidth(960);
   const named = tags(section, !bare);
-  const drawing = frame(section, width, most, bare, roomFor(named));
+  const room = roomFor(named);
+  const plain = frame(section, width, most, bare, room);
+  const detailed = !bare && !isNarrow(plain) && isTooThin(section, plain);
+  const drawing = detailed ? frame(section, width, most, bare, { ...room, left: Math.max(room.left, DETAIL_ROOM + 6) }) : plain;
+  const written = isNarrow(drawing) ? [] : leaders(section, drawing, named);
+  const detail = detailed ? detailOf(section, drawing, written) : null;
   const lettered = isNarrow(drawing) ? letters(section, drawing) : [];
   const { bounds } = section;
   const [x0, y0] = drawing.place([bounds.left, bounds.top]);
@@ -64,45 +70,54 @@ export function MouldSection({
           aria-label="Section through the mould, to scale"
         >
           <MouldPatterns id={id} />
-          <rect
-            x={x0}
-            y={y0}
-            width={x1 - x0}
-            height={y1 - y0}
-            fill={`url(#${id}-${section.ground})`}
-            stroke="var(--ink)"
-            strokeWidth="1.5"
-          />
-          {!section.one_piece && <Flask x0={x0} x1={x1} y0={y0} y1={y1} parting={parting} lettered={!isNarrow(drawing)} />}
-          {section.parts
-            .filter((part) => part.kind === 'beyond')
-            .map((part) => (
-              <path key={part.id} d={outlinePath(part.outline, drawing.place)} fill="var(--sheet)" stroke="var(--line)" strokeWidth="1" />
-            ))}
-          {section.parts
-            .filter((part) => METAL.has(part.kind))
-            .map((part) => (
-              <Part
-                key={part.id}
-                part={part}
-                id={id}
-                drawing={drawing}
-                chosen={isChosen(part)}
-                onSelect={onSelect}
-                rank={layer?.values.find((value) => part.kind === 'cavity' && value.section === part.subject)?.rank}
-              />
-            ))}
-          {section.parts
-            .filter((part) => part.kind === 'chill')
-            .map((part) => (
-              <path
-                key={part.id}
-                d={outlinePath(part.outline, drawing.place)}
-                fill={`url(#${id}-iron)`}
-                stroke="var(--ink)"
-                strokeWidth="1.5"
-              />
-            ))}
+          <g id={`${id}-drawn`}>
+            <rect
+              x={x0}
+              y={y0}
+              width={x1 - x0}
+              height={y1 - y0}
+              fill={`url(#${id}-${section.ground})`}
+              stroke="var(--ink)"
+              strokeWidth="1.5"
+            />
+            {!section.one_piece && <Flask x0={x0} x1={x1} y0={y0} y1={y1} parting={parting} lettered={!isNarrow(drawing)} />}
+            {section.parts
+              .filter((part) => part.kind === 'beyond')
+              .map((part) => (
+                <path
+                  key={part.id}
+                  d={outlinePath(part.outline, drawing.place)}
+                  fill="var(--sheet)"
+                  stroke="var(--line)"
+                  strokeWidth="1"
+                  vectorEffect="non-scaling-stroke"
+                />
+              ))}
+            {section.parts
+              .filter((part) => METAL.has(part.kind))
+              .map((part) => (
+                <Part
+                  key={part.id}
+                  part={part}
+                  id={id}
+                  drawing={drawing}
+                  chosen={isChosen(part)}
+                  onSelect={onSelect}
+                  rank={layer?.values.find((value) => part.kind === 'cavity' && value.section === part.subject)?.rank}
+                />
+              ))}
+            {section.parts
+              .filter((part) => part.kind === 'chill')
+              .map((part) => (
+                <path
+                  key={part.id}
+                  d={outlinePath(part.outline, drawing.place)}
+                  fill={`url(#${id}-iron)`}
+                  stroke="var(--ink)"
+                  strokeWidth="1.5"
+                />
+              ))}
+          </g>
           {section.planned_parts.map((part) => (
             <path
               key={`planned-${part.id}`}
@@ -116,10 +131,11 @@ export function MouldSection({
             </path>
           ))}
           <Vents section={section} drawing={drawing} />
+          {detail && <DetailCircle detail={detail} id={id} />}
           {lettered.map((letter) => (
             <LetterMark key={letter.letter} letter={bare ? { ...letter, letter: '' } : letter} small={bare} />
           ))}
-          {(isNarrow(drawing) ? [] : leaders(section, drawing, named)).map((leader) => (
+          {written.map((leader) => (
             <LeaderLine key={leader.key} leader={leader} />
           ))}
           {/* Over the lines, so that a figure is read where one passes it. */}
@@ -181,6 +197,42 @@ export function MouldSection({
   );
 }
 
+/** What is too thin to be seen, larger, beside the mould; the same ring shows where it is, for a line there would cross the parts. */
+function DetailCircle({ detail, id }: { detail: Detail; id: string }) {
+  const { at, around, centre, radius, times } = detail;
+  return (
+    <g>
+      <title>{`${detail.label}, ${times} times as large`}</title>
+      <clipPath id={`${id}-detail`}>
+        <circle cx={centre[0]} cy={centre[1]} r={radius} />
+      </clipPath>
+      <circle cx={centre[0]} cy={centre[1]} r={radius} fill="var(--sheet)" />
+      <g clipPath={`url(#${id}-detail)`}>
+        <use
+          href={`#${id}-drawn`}
+          transform={`translate(${centre[0]} ${centre[1]}) scale(${times}) translate(${-at[0]} ${-at[1]})`}
+          aria-hidden="true"
+          style={{ pointerEvents: 'none' }}
+        />
+      </g>
+      <circle cx={centre[0]} cy={centre[1]} r={radius} fill="none" stroke="var(--ink)" strokeWidth="1.6" strokeDasharray="5 3" />
+      <circle cx={at[0]} cy={at[1]} r={around} fill="none" stroke="var(--ink)" strokeWidth="1.2" strokeDasharray="4 3" />
+      <text
+        x={centre[0]}
+        y={centre[1] + radius + 17}
+        fontSize="14"
+        textAnchor="middle"
+        fill="var(--ink)"
+        stroke="var(--sheet)"
+        strokeWidth="4"
+        paintOrder="stroke"
+      >
+        {`${detail.label} × ${times}`}
+      </text>
+    </g>
+  );
+}
+
 /** Its sections carry the figures of the layer; risks would stand in their way. */
 function withLayer(section: Section, layer: Layer): Section {
   const shown = (part: SectionPart) => layer.values.find((value) => value.section === part.subject)?.shown ?? part.value;
@@ -216,6 +268,7 @@ function Part({
         fill={rank === undefined ? `url(#${id}-${part.kind === 'cavity' ? 'casting' : 'feed'})` : layerPattern(id, rank)}
         stroke="var(--ink)"
         strokeWidth={chosen ? 4.5 : part.kind === 'cavity' ? 2.4 : 1.5}
+        vectorEffect="non-scaling-stroke"
         strokeDasharray={part.assumed && part.kind !== 'runner' ? '5 4' : undefined}
       >
         <title>{words}</title>

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Finding, Section } from '../../shared/api';
+import { detailOf, isTooThin } from './detail';
 import { leaders, roomFor, tags, type Leader } from './leaders';
 import { frame, letters, outlinePath, pins, type Point } from './model';
 
@@ -191,6 +192,39 @@ describe('the mould section', () => {
     const found = tags({ ...section, parts: [...section.parts, gate] });
     expect(found.find((tag) => tag.text === 'Gate')?.exit).toBe('left');
     expect(found.find((tag) => tag.text === 'Open riser 40 mm')?.exit).not.toBe('left');
+  });
+
+  it('shows what is too thin to be seen in a circle beside the mould, and nothing on a phone', () => {
+    const thin: Section = {
+      ...section,
+      bounds: { left: -50, right: 400, top: 100, bottom: -60 },
+      parts: section.parts.map((part) =>
+        part.id === 'cavity'
+          ? {
+              ...part,
+              outline: [
+                [0, -1],
+                [350, -1],
+                [350, 1],
+                [0, 1],
+              ],
+            }
+          : part,
+      ),
+    };
+    const roomy = frame(thin, 900, 300, false, { left: 150, right: 150, top: 0 });
+    const shown = detailOf(thin, roomy, []);
+    expect(shown?.times).toBeGreaterThanOrEqual(2);
+    // Wholly within the drawing, and clear of the mould.
+    expect((shown?.centre[0] ?? 0) - (shown?.radius ?? 0)).toBeGreaterThan(0);
+    expect((shown?.centre[0] ?? 0) + (shown?.radius ?? 0)).toBeLessThan(roomy.place([-50, 0])[0]);
+    expect(isTooThin(section, roomy)).toBe(false);
+    expect(detailOf(thin, frame(thin, 390), [])).toBeNull();
+    // Where words stand in both its places it is left out.
+    const word = { key: '', text: '', standing: 'plain' as const, title: '', subject: '', line: [], ends: 'end' as const };
+    const [top, bottom] = [roomy.place([0, 100])[1], roomy.place([0, -60])[1]];
+    const crowded = [top + 50, bottom - 50].map((y) => ({ ...word, to: [60, y] as Point }));
+    expect(detailOf(thin, roomy, crowded)).toBeNull();
   });
 
   it('shrinks to scale where the height is short', () => {

@@ -1,0 +1,66 @@
+import type { Section } from '../../shared/api';
+import type { Leader } from './leaders';
+import { asPoint, type Frame, type Point } from './model';
+
+/** A place of the drawing too small to be seen, and the circle that shows it larger. */
+export interface Detail {
+  /** What it is about. */
+  label: string;
+  /** Its place in the drawing, and the circle there that is shown. */
+  at: Point;
+  around: number;
+  /** Where it is shown larger. */
+  centre: Point;
+  radius: number;
+  times: number;
+}
+
+/** Thinner than this a wall is a line. Units of the drawing. */
+const TOO_THIN = 7;
+const RADIUS = 46;
+const WANTED = 26;
+const MOST_TIMES = 8;
+
+/** Room that the circle wants left of the mould, in units of the drawing. */
+export const DETAIL_ROOM = 2 * RADIUS + 26;
+
+/** Whether a cut face of the casting is too thin to be seen. */
+export function isTooThin(section: Section, drawing: Frame): boolean {
+  return thinnestOf(section, drawing) !== null;
+}
+
+/**
+ * The thinnest cut face of the casting, where it is too thin to be seen: left of the mould, above or below, where no words stand. Null where
+ * there is none or no room for it.
+ */
+export function detailOf(section: Section, drawing: Frame, words: readonly Leader[]): Detail | null {
+  const thinnest = thinnestOf(section, drawing);
+  const { bounds } = section;
+  const [x0, y0] = drawing.place([bounds.left, bounds.top]);
+  const [, y1] = drawing.place([bounds.right, bounds.bottom]);
+  if (!thinnest || x0 < DETAIL_ROOM) return null;
+  const free = (y: number) => words.every((leader) => leader.ends !== 'end' || Math.abs(leader.to[1] - y) > RADIUS + 24);
+  const y = [y0 + RADIUS + 4, y1 - RADIUS - 4].find(free);
+  if (y === undefined) return null;
+  const times = Math.max(2, Math.min(MOST_TIMES, Math.round(WANTED / thinnest.thin)));
+  // A long thin face is shown at its end, where it joins or stops.
+  const at: Point = [
+    thinnest.right - Math.min((thinnest.right - thinnest.left) / 2, RADIUS / times / 2),
+    (thinnest.top + thinnest.bottom) / 2,
+  ];
+  return { label: thinnest.part.label, at, around: RADIUS / times, centre: [x0 - RADIUS - 18, y], radius: RADIUS, times };
+}
+
+function thinnestOf(section: Section, drawing: Frame) {
+  const [thinnest = null] = section.parts
+    .filter((part) => part.kind === 'cavity')
+    .map((part) => {
+      const points = part.outline.map((pair) => drawing.place(asPoint(pair)));
+      const [xs, ys] = [points.map((point) => point[0]), points.map((point) => point[1])];
+      const [left, right, top, bottom] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+      return { part, left, right, top, bottom, thin: Math.min(right - left, bottom - top) };
+    })
+    .filter(({ thin }) => thin > 0 && thin < TOO_THIN)
+    .sort((a, b) => a.thin - b.thin);
+  return thinnest;
+}
