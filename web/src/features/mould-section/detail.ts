@@ -30,8 +30,8 @@ export function isTooThin(section: Section, drawing: Frame): boolean {
 }
 
 /**
- * The thinnest cut face of the casting, where it is too thin to be seen: left of the mould, above or below, where no words stand. Null where
- * there is none or no room for it.
+ * The thinnest cut face of the casting, where it is too thin to be seen: left of the mould, above or below, where no words stand. Null
+ * where there is none or no room for it.
  */
 export function detailOf(section: Section, drawing: Frame, words: readonly Leader[]): Detail | null {
   const thinnest = thinnestOf(section, drawing);
