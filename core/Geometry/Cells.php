@@ -106,6 +106,16 @@ final readonly class Cells
         return new self($part, $count[0], $count[1], $count[2], ...$middles, ...$widths, overlap: []);
     }
 
+    /**
+     * Of what lies within the layer of mould all round, m; of cells that are all alike.
+     *
+     * @return array{float, float, float}
+     */
+    public function box(): array
+    {
+        return [($this->nx - 2) * $this->dx[0], ($this->ny - 2) * $this->dy[0], ($this->nz - 2) * $this->dz[0]];
+    }
+
     /** The middle one of the three edges of a cell, m: how fine a wall is cut, whatever its length is. */
     public function edge(int $cell): float
     {

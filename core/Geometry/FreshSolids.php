@@ -16,8 +16,7 @@ final readonly class FreshSolids implements Solids
     public function read(Sections $sections): ?CastingGeometry
     {
         $mesh = $sections->mesh()?->mesh;
-        $body = null === $mesh ? null : $this->meshes?->body($mesh->id);
-        if (null !== $mesh && null === $body) {
+        if (null !== $mesh && true !== $this->meshes?->has($mesh->id)) {
             return null;
         }
         /** @var array<string, CastingGeometry|null> $read */
@@ -25,7 +24,7 @@ final readonly class FreshSolids implements Solids
         $print = $sections->fingerprint();
         if (!array_key_exists($print, $read)) {
             $read = array_slice($read, 1 - self::KEPT, null, true);
-            $read[$print] = SolidReader::read($sections, $body);
+            $read[$print] = SolidReader::read($sections, $this->meshes);
         }
 
         return $read[$print];

@@ -56,7 +56,7 @@ final readonly class LyingMesh
 
         return new self(
             $up,
-            self::box($cells),
+            $cells->box(),
             Summits::of($cells, ['mesh']),
             $faces->open[1],
             $faces->sandwiched,
@@ -64,18 +64,8 @@ final readonly class LyingMesh
             $best,
             $steep[$axis],
             $sense > 0 ? $thickest[$axis] : $body->side($axis) - $thickest[$axis],
-            MeshOutlines::of($cells)->front,
+            MeshOutlines::front($cells),
         );
-    }
-
-    /** @return array{float, float, float} */
-    private static function box(Cells $cells): array
-    {
-        return [
-            ($cells->nx - 2) * $cells->dx[0],
-            ($cells->ny - 2) * $cells->dy[0],
-            ($cells->nz - 2) * $cells->dz[0],
-        ];
     }
 
     /**

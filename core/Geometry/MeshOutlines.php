@@ -30,7 +30,7 @@ final readonly class MeshOutlines
             $at[1 + (int) round(($i * ($ny - 3)) / (self::CUTS - 1))][] = $i;
         }
         $cuts = array_fill(0, self::CUTS, []);
-        $front = $above = [];
+        $above = [];
         foreach ($cells->part as $cell => $part) {
             if (0 === $part) {
                 continue;
@@ -39,7 +39,6 @@ final readonly class MeshOutlines
             $row = intdiv($cell, $nx);
             $j = $row % $ny;
             $k = intdiv($row, $ny);
-            $front[$i + $nx * $k] = true;
             $above[$i + $nx * $j] = true;
             foreach ($at[$j] ?? [] as $cut) {
                 $cuts[$cut][$i + $nx * $k] = true;
@@ -53,10 +52,24 @@ final readonly class MeshOutlines
 
         return new self(
             $contours,
-            Contour::of($front, $cells->x, $cells->z),
+            self::front($cells),
             Contour::of($above, $cells->x, $cells->y),
             array_map($cells->place(...), array_values($gates)),
         );
+    }
+
+    /** All of it seen from the front: x to the right, z up. */
+    public static function front(Cells $cells): Contour
+    {
+        $layer = $cells->nx * $cells->ny;
+        $front = [];
+        foreach ($cells->part as $cell => $part) {
+            if ($part > 0) {
+                $front[$cell % $cells->nx + $cells->nx * intdiv($cell, $layer)] = true;
+            }
+        }
+
+        return Contour::of($front, $cells->x, $cells->z);
     }
 
     /** The nearest of its cuts, at this share of its depth from the front, 0…1; null for the middle. */

@@ -29,7 +29,7 @@ final class MeshSolid
         $far = null === $way->farthest ? 0.0 : $way->distance[$way->farthest] + $cells->toCorner($way->farthest);
 
         return new CastingGeometry(
-            box: [($cells->nx - 2) * $cells->dx[0], ($cells->ny - 2) * $cells->dy[0], ($cells->nz - 2) * $cells->dz[0]],
+            box: $cells->box(),
             parts: [
                 $section->id => new PartGeometry(
                     id: $section->id,
@@ -40,7 +40,7 @@ final class MeshSolid
                     openAt: $faces->open[1] > 0.0 ? $faces->openMoment[1] / $faces->open[1] : 0.0,
                     thickest: $thickness->thickest,
                     bottom: 0.0,
-                    top: ($cells->nz - 2) * $cells->dz[0],
+                    top: $cells->box()[2],
                     far: $far,
                 ),
             ],

@@ -22,11 +22,13 @@ final class SolidReader
      * Null while a section lacks measurements, or is known by volume and area alone: then its outline cannot be told; and for a casting too
      * large for its thinnest wall to be met; and for a mesh whose body is not at hand.
      */
-    public static function read(Sections $sections, ?MeshBody $mesh = null): ?CastingGeometry
+    public static function read(Sections $sections, ?MeshShelf $meshes = null): ?CastingGeometry
     {
         $section = $sections->mesh();
         if (null !== $section) {
-            return null === $mesh || null === $section->mesh ? null : MeshSolid::read($section, $mesh->laid($section->mesh->up));
+            $mesh = null === $section->mesh ? null : $meshes?->body($section->mesh->id);
+
+            return null === $mesh ? null : MeshSolid::read($section, $mesh->laid($section->mesh->up));
         }
         $measured = SectionGeometry::all($sections);
         foreach ($sections->all() as $section) {

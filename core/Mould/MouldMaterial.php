@@ -74,6 +74,24 @@ final readonly class MouldMaterial
         return 'metal_mould' === $this->process;
     }
 
+    /** Foam fills the mould and sets the pace of the metal; what is a rule of sand does not hold there. */
+    public function isLostFoam(): bool
+    {
+        return 'lost_foam' === $this->process;
+    }
+
+    /** No parting: one box, flask or bucket. By the table of processes. */
+    public function isOnePiece(): bool
+    {
+        return $this->row->onePiece;
+    }
+
+    /** The narrowest sprue of it that is kept full by hand, m. By the table of processes. */
+    public function leastBore(): float
+    {
+        return $this->row->leastBore / 1000;
+    }
+
     /** Sand breathes; the rest needs a vent at each high point. Common practice. */
     public function breathes(): bool
     {

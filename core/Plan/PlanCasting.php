@@ -79,7 +79,7 @@ final class PlanCasting
     private static function pour(Basis $basis, ?float $volume, ?float $charge): array
     {
         $filling = FillStage::of($basis, $volume, $charge);
-        $gating = 'lost_foam' === $basis->mould?->process
+        $gating = true === $basis->mould?->isLostFoam()
             ? FoamGating::compute($basis, $volume, $filling?->foamFill())
             : GatingStage::compute($basis, $volume, $filling?->longestPour());
         $filled = null === $filling ? FillStage::blank($basis) : $filling->compute($gating->fillTime);

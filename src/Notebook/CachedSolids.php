@@ -28,8 +28,7 @@ final readonly class CachedSolids implements Solids
     public function read(Sections $sections): ?CastingGeometry
     {
         $mesh = $sections->mesh()?->mesh;
-        $body = null === $mesh ? null : $this->meshes->body($mesh->id);
-        if (null !== $mesh && null === $body) {
+        if (null !== $mesh && !$this->meshes->has($mesh->id)) {
             // Not kept: its body may be at hand for somebody else, or again later.
             return null;
         }
@@ -37,10 +36,13 @@ final readonly class CachedSolids implements Solids
         /** @var CastingGeometry|null */
         return $this->cache->get(
             'solid.'.$sections->fingerprint(),
-            static function (ItemInterface $item) use ($sections, $body): ?CastingGeometry {
+            function (ItemInterface $item, bool &$save) use ($sections, $mesh): ?CastingGeometry {
                 $item->expiresAfter(self::KEPT_S);
+                $solid = SolidReader::read($sections, $this->meshes);
+                // A body thrown away meanwhile is no fact about the casting.
+                $save = null !== $solid || null === $mesh;
 
-                return SolidReader::read($sections, $body);
+                return $solid;
             },
         );
     }

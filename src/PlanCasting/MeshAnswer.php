@@ -7,6 +7,7 @@ namespace MoltenNotes\App\PlanCasting;
 use MoltenNotes\App\Shared\Http\Answer;
 use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Geometry\WayUp;
+use MoltenNotes\Core\Plan\Stage\MouldStage;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitTable;
@@ -14,9 +15,6 @@ use MoltenNotes\Core\Quantity\UnitTable;
 /** What was measured of a mesh. */
 final readonly class MeshAnswer extends Answer
 {
-    /** Sand over and under a casting, m. Common practice, as the plan of the mould has it. */
-    private const OVER_AND_UNDER = 0.09;
-
     /**
      * @param list<array{code: string, words: string}> $faults
      * @param list<MeasuredAnswer> $box
@@ -85,7 +83,7 @@ final readonly class MeshAnswer extends Answer
                     ),
                     highPoints: $way['high_points'],
                     seen: $in($way['open'], Dimension::Area, 'cm2'),
-                    depth: $length($way['box'][2] + self::OVER_AND_UNDER),
+                    depth: $length($way['box'][2] + 2 * MouldStage::OVER_M),
                     steep: $in($way['steep'], Dimension::Area, 'cm2'),
                     thickestAt: $length($way['thickest_at']),
                     front: $way['front'],

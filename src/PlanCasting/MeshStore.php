@@ -56,18 +56,33 @@ final readonly class MeshStore implements MeshShelf
         }
     }
 
+    public function has(string $id): bool
+    {
+        $path = $this->own($id);
+        try {
+            return null !== $path && $this->meshes->fileExists($path);
+        } catch (FilesystemException) {
+            return false;
+        }
+    }
+
     public function body(string $id): ?MeshBody
     {
-        $caster = $this->security->getUser();
-        if (!$caster instanceof Caster || !Uuid::isValid($id)) {
-            return null;
-        }
+        $path = $this->own($id);
         try {
-            return MeshBody::from($this->meshes->read(self::path($caster, $id, 'cells')));
+            return null === $path ? null : MeshBody::from($this->meshes->read($path));
         } catch (FilesystemException) {
             // Thrown away, or kept for somebody else: the plan says that its body is not at hand.
             return null;
         }
+    }
+
+    /** Where the cells of a mesh of the caster who asks would be. */
+    private function own(string $id): ?string
+    {
+        $caster = $this->security->getUser();
+
+        return $caster instanceof Caster && Uuid::isValid($id) ? self::path($caster, $id, 'cells') : null;
     }
 
     private static function path(Caster $caster, string $id, string $kind): string

@@ -448,7 +448,7 @@ final class FeedStage
 
     private function isFoam(): bool
     {
-        return 'lost_foam' === $this->mould->process;
+        return $this->mould->isLostFoam();
     }
 
     /** A hot spot worth a riser is clearly heavier than the thinnest section. */

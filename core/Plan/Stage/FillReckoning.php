@@ -310,7 +310,7 @@ final readonly class FillReckoning
     /** Lost foam, which sets the pace itself. */
     public function isFoam(): bool
     {
-        return 'lost_foam' === $this->mould->process;
+        return $this->mould->isLostFoam();
     }
 
     /**
@@ -326,7 +326,7 @@ final readonly class FillReckoning
                 $body = $basis->bodies[$id];
                 $isMesh = Shape::Mesh === $basis->sections->get($id)?->shape;
                 // A mesh has no thinner parts to go by, and foam takes heat from the front all the way through what has the gates.
-                $isWhole = $isMesh || ('lost_foam' === $basis->mould?->process && [] === $path->via);
+                $isWhole = $isMesh || (true === $basis->mould?->isLostFoam() && [] === $path->via);
                 $far = $isWhole ? $basis->solid->parts[$id]->far ?? null : null;
                 $ways[$id] = [
                     'label' => mb_strtolower($basis->sections->get($id)->label ?? $id),

@@ -9,12 +9,10 @@ use MoltenNotes\Core\Filling\EntryHead;
 use MoltenNotes\Core\Filling\FoamFront;
 use MoltenNotes\Core\Gating\Choke;
 use MoltenNotes\Core\Gating\CriticalSpeed;
-use MoltenNotes\Core\Gating\FlowLosses;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Mould\FoamSand;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\Levels;
-use MoltenNotes\Core\Process\MouldProcess;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Length;
@@ -173,21 +171,11 @@ final class FoamGating
         );
     }
 
-    private function losses(): Estimate
-    {
-        return FlowLosses::coefficient(
-            'straight' !== $this->basis->values->choice('gating.sprue_shape'),
-            'none' === $this->basis->values->choice('gating.well'),
-            true === $this->basis->values->flag('gating.filter'),
-        );
-    }
-
     private function sprue(Estimate $pace, float $head): void
     {
-        $area = (self::AHEAD * $pace->highSi) / Choke::flow(1.0, $this->losses()->si, $head);
+        $area = (self::AHEAD * $pace->highSi) / Choke::flow(1.0, GatingStage::losses($this->basis)->si, $head);
         $bore = sqrt((4 * $area) / \M_PI);
-        $least = (MouldProcess::find($this->basis->values->choice('mould.process'))->leastBore ?? 10.0) / 1000;
-        $size = ceil(max($bore, $least) * 1000) / 1000;
+        $size = ceil(max($bore, $this->basis->mould?->leastBore() ?? 0.0) * 1000) / 1000;
         $this->sizes['sprue_base'] = $this->basis->si('gating.sprue') ?? $size;
         $this->sizes['sprue_top'] = $this->basis->si('gating.sprue_top') ?? $this->sizes['sprue_base'];
         $this->sheet->add(
@@ -246,7 +234,7 @@ final class FoamGating
             Dimension::Time,
             static fn (float $foam, float $c): float => max($foam, $volume / max(1e-12, Choke::flow($area, $c, $head))),
             $this->foamFill,
-            $this->losses(),
+            GatingStage::losses($this->basis),
         );
         $held = $time->si > 1.05 * $this->foamFill->si;
         $narrow = $sprue < $gates ? 'sprue' : 'gates';

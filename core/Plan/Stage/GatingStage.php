@@ -17,7 +17,6 @@ use MoltenNotes\Core\Gating\Reynolds;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\Levels;
-use MoltenNotes\Core\Process\MouldProcess;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Working\StageSheet;
@@ -32,6 +31,9 @@ final class GatingStage
     private const LEAST_HEAD_M = 0.001;
     /** Metal that stands over the sprue where its depth is not told. Common practice. */
     public const USUAL_BASIN_M = 0.04;
+    /** Of a sprue in a mould that is not chosen yet. Common practice. */
+    private const LEAST_BORE_M = 0.01;
+    /** Reynolds number from which on a channel is turbulent inside for certain. Common practice. */
     private const SURELY_TURBULENT = 4000.0;
     private const WELL_TIMES_CHOKE = 5.0;
     /** Gates are at most half as thick as what they enter, so that they break off clean and freeze first. Common practice. */
@@ -253,19 +255,20 @@ final class GatingStage
         return $effective;
     }
 
-    private function losses(): Estimate
+    /** What sprue, foot and filter as told leave of the speed. */
+    public static function losses(Basis $basis): Estimate
     {
         return FlowLosses::coefficient(
-            'straight' !== $this->basis->values->choice('gating.sprue_shape'),
-            'none' === $this->basis->values->choice('gating.well'),
-            true === $this->basis->values->flag('gating.filter'),
+            'straight' !== $basis->values->choice('gating.sprue_shape'),
+            'none' === $basis->values->choice('gating.well'),
+            true === $basis->values->flag('gating.filter'),
         );
     }
 
     /** Sizes that are not cut yet. */
     private function size(Estimate $time, float $head): void
     {
-        $c = $this->losses();
+        $c = self::losses($this->basis);
         $choke = Estimate::through(
             Dimension::Area,
             fn (float $t, float $c): float => Choke::area($this->mass(), $this->alloy->densityLiquid->si(), max(0.1, $t), $c, $head),
@@ -302,7 +305,7 @@ final class GatingStage
         $really = $this->basis->values->has('gating.sprue') ? $sprue : max($choke->si, $sprue);
         $this->sizeRunner($really * $ratio->timesChoke($ratio->runner), $ratio);
         $gates = $really * $ratio->timesChoke($ratio->gates);
-        $flow = Choke::flow($really, $this->losses()->si, $head);
+        $flow = Choke::flow($really, self::losses($this->basis)->si, $head);
         $calm = 'pressurised' === $this->basis->school() ? 0.0 : $flow / CriticalSpeed::of($this->alloy)->si();
         $this->sizeGates(max($gates, $calm), $calm > $gates, $ratio);
     }
@@ -310,7 +313,7 @@ final class GatingStage
     private function sizeSprue(float $area, GatingRatio $ratio): void
     {
         $bore = sqrt((4 * $area) / \M_PI);
-        $least = $this->leastBore();
+        $least = $this->basis->mould?->leastBore() ?? self::LEAST_BORE_M;
         $floored = max($bore, $least);
         $owned = $this->basis->workshop->cutterFor($floored, 'drill', 'tube');
         $size = $owned?->si() ?? ceil($floored * 1000) / 1000;
@@ -345,12 +348,6 @@ final class GatingStage
                 mark: Mark::RecalledFromMemory,
             );
         }
-    }
-
-    /** The narrowest sprue that is kept full by hand in such a mould, metres. */
-    private function leastBore(): float
-    {
-        return (MouldProcess::find($this->basis->values->choice('mould.process'))->leastBore ?? 10.0) / 1000;
     }
 
     private function sizeSprueTop(float $basin): void
@@ -483,7 +480,7 @@ final class GatingStage
         $runner = null === $cut[0] || null === $cut[1] ? \INF : $cut[0] * $cut[1];
         $this->chokeArea = min($sprue, $gates, $runner);
         $where = $this->chokeArea === $gates ? 'gates' : ($this->chokeArea === $sprue ? 'sprue' : 'runner');
-        $c = $this->losses();
+        $c = self::losses($this->basis);
         $area = $this->chokeArea;
         $flow = Estimate::through(Dimension::Flow, static fn (float $c): float => Choke::flow($area, $c, $head), $c);
         $this->flow = $flow->si;

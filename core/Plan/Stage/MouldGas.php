@@ -51,7 +51,7 @@ final class MouldGas
             return;
         }
         $gas = new self($basis, $sheet, $process, $basis->mould, $basis->alloy, $arrival, $fillTime->atLeast(self::SKIN_S));
-        if ('lost_foam' === $process->code) {
+        if ($basis->mould->isLostFoam()) {
             $gas->foam($fillTime);
         }
         if (null !== $process->gas) {
@@ -81,7 +81,7 @@ final class MouldGas
             $this->against(
                 'steam',
                 'Steam against the metal’s own pressure',
-                $this->steam($moisture, $permeability, $way),
+                $this->pressure(SandGas::backPressure(...), $moisture, $permeability, $way),
                 $head,
                 [$this->sheet->input('moisture', 'Moisture', $moisture, 'typed'), ...$this->inputs($permeability)],
                 'steam tables, permeability number; upper bound, for steam condenses in cool sand',
@@ -92,7 +92,7 @@ final class MouldGas
             $this->against(
                 'binder_gas',
                 'Gas of the binder against the metal’s own pressure',
-                $this->binder($perGram, $permeability, $way),
+                $this->pressure(SandGas::ofBinder(...), $perGram, $permeability, $way),
                 $head,
                 [$this->sheet->input('g', 'Gas of the sand, mL per g', $perGram, 'table'), ...$this->inputs($permeability)],
                 'gas of binders, recalled from memory; permeability number',
@@ -137,41 +137,26 @@ final class MouldGas
         return min(self::USUAL_WAY_CM, 50 * sqrt(($box[0] * $box[1] * $this->basis->castings()) / $vents));
     }
 
-    private function steam(Estimate $moisture, Estimate $permeability, float $way): Estimate
+    /**
+     * Back pressure of what the sand gives off, g/cm²: steam of so much moisture, or a binder's gas of so many mL per gram.
+     *
+     * @param \Closure(float, float, float, float, float, float, float, float): float $rule of SandGas
+     */
+    private function pressure(\Closure $rule, Estimate $gives, Estimate $permeability, float $way): Estimate
     {
         return Estimate::through(
             Dimension::Ratio,
-            fn (float $m, float $t, float $p): float => SandGas::backPressure(
-                $t,
-                $m,
-                $p,
+            fn (float $gives, float $seconds, float $permeability): float => $rule(
+                $seconds,
+                $gives,
+                $permeability,
                 $way,
                 $this->arrival->si - 273.15,
                 $this->basis->air()->celsius(),
                 $this->mould->diffusivity(),
                 $this->mould->density,
             ),
-            $moisture,
-            $this->seconds,
-            $permeability,
-        );
-    }
-
-    private function binder(Estimate $perGram, Estimate $permeability, float $way): Estimate
-    {
-        return Estimate::through(
-            Dimension::Ratio,
-            fn (float $gas, float $t, float $p): float => SandGas::ofBinder(
-                $t,
-                $gas,
-                $p,
-                $way,
-                $this->arrival->si - 273.15,
-                $this->basis->air()->celsius(),
-                $this->mould->diffusivity(),
-                $this->mould->density,
-            ),
-            $perGram,
+            $gives,
             $this->seconds,
             $permeability,
         );
@@ -198,7 +183,7 @@ final class MouldGas
     {
         $radius = ((3 * $volume) / (4 * \M_PI)) ** (1 / 3);
         $this->sheet->assume('The prints of the core are a tenth of its face.', 'core.vented');
-        $pressure = $this->binder($perGram, $permeability, $radius * 100)->times(1 / self::PRINTS);
+        $pressure = $this->pressure(SandGas::ofBinder(...), $perGram, $permeability, $radius * 100)->times(1 / self::PRINTS);
         $this->against(
             'core_gas',
             'Gas of the core against the metal’s own pressure',

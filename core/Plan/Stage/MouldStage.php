@@ -24,7 +24,7 @@ final class MouldStage
 {
     /** Sand around, and over and under the casting. Common practice. */
     private const AROUND_M = 0.025;
-    private const OVER_M = 0.045;
+    public const OVER_M = 0.045;
     /** A cope wider than this both ways does not hold its sand by itself. Common practice. */
     private const BARS_FROM_M = 0.3;
     /** Bulk density of rammed and of vibrated sand, kg/m³. Common practice. */
@@ -51,7 +51,7 @@ final class MouldStage
         if ($basis->mould->isSandMould()) {
             CopeWeights::add($basis, $sheet, $solid, $castingVolume);
         }
-        if ('lost_foam' === $basis->mould->process) {
+        if ($basis->mould->isLostFoam()) {
             FoamWeights::add($basis, $sheet);
         }
 
@@ -110,7 +110,7 @@ final class MouldStage
         $wanted = [$columns * ($length + $around) + $sprue + $around, $rows * ($width + $around) + $around];
         $over = self::OVER_M * $more;
         if (self::isOnePiece($basis)) {
-            $cover = 'lost_foam' === $basis->mould?->process ? FoamSand::cover($basis->si('foam.cover'), $solid) : $over;
+            $cover = true === $basis->mould?->isLostFoam() ? FoamSand::cover($basis->si('foam.cover'), $solid) : $over;
             $wanted[] = $over + $height + max($cover, ($basis->si('gating.sprue_height') ?? 0.0) - $above);
         } else {
             $wanted[] = max($above + $over, $basis->si('gating.sprue_height') ?? 0.0);
@@ -147,7 +147,7 @@ final class MouldStage
     /** No parting: one box, flask or bucket, and a depth. */
     private static function isOnePiece(Basis $basis): bool
     {
-        return MouldProcess::find($basis->mould?->process)->onePiece ?? false;
+        return true === $basis->mould?->isOnePiece();
     }
 
     /** @return list<array{FigureCode, string, FieldKey, string}> figure, label, the field it is told in, its name; in the order wanted */

@@ -26,7 +26,7 @@ final class VentStage
     public static function compute(Basis $basis, ?float $chokeArea, ?Estimate $fillTime, ?Estimate $arrival): StageResult
     {
         $sheet = new StageSheet($basis->format);
-        if ('lost_foam' !== $basis->mould?->process) {
+        if (true !== $basis->mould?->isLostFoam()) {
             // Where foam stands there is no air: its gas goes out through coat and sand.
             self::highPoints($basis, $sheet);
             self::area($basis, $sheet, $chokeArea);

@@ -161,6 +161,11 @@ final class MeshCastingTest extends TestCase
             {
             }
 
+            public function has(string $id): bool
+            {
+                return true;
+            }
+
             public function body(string $id): MeshBody
             {
                 return $this->mesh;

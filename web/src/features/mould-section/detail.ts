@@ -1,6 +1,6 @@
 import type { Section } from '../../shared/api';
 import type { Leader } from './leaders';
-import { asPoint, type Frame, type Point } from './model';
+import { boxOf, type Frame, type Point } from './model';
 
 /** A place of the drawing too small to be seen, and the circle that shows it larger. */
 export interface Detail {
@@ -55,9 +55,9 @@ function thinnestOf(section: Section, drawing: Frame) {
   const [thinnest = null] = section.parts
     .filter((part) => part.kind === 'cavity')
     .map((part) => {
-      const points = part.outline.map((pair) => drawing.place(asPoint(pair)));
-      const [xs, ys] = [points.map((point) => point[0]), points.map((point) => point[1])];
-      const [left, right, top, bottom] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+      const box = boxOf(part);
+      const [left, top] = drawing.place([box.left, box.top]);
+      const [right, bottom] = drawing.place([box.right, box.bottom]);
       return { part, left, right, top, bottom, thin: Math.min(right - left, bottom - top) };
     })
     .filter(({ thin }) => thin > 0 && thin < TOO_THIN)

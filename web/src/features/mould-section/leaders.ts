@@ -1,5 +1,5 @@
 import type { Section, SectionPart } from '../../shared/api';
-import { asPoint, type Frame, type Point, type Room } from './model';
+import { asPoint, boxOf, type Box, type Frame, type Point, type Room } from './model';
 
 export interface Leader {
   key: string;
@@ -26,13 +26,6 @@ export interface Tag {
   subject: string;
   at: Point;
   exit: Exit;
-}
-
-interface Box {
-  left: number;
-  right: number;
-  bottom: number;
-  top: number;
 }
 
 type Wanted = Omit<Tag, 'at' | 'exit'> & { at: readonly Point[] };
@@ -206,12 +199,6 @@ function within(part: SectionPart, [x, y]: Point): boolean {
     if (ay > y !== by > y && x < ax + ((y - ay) * (bx - ax)) / (by - ay)) inside = !inside;
   });
   return inside;
-}
-
-function boxOf(part: SectionPart): Box {
-  const points = part.outline.map(asPoint);
-  const [xs, ys] = [points.map((point) => point[0]), points.map((point) => point[1])];
-  return { left: Math.min(...xs), right: Math.max(...xs), bottom: Math.min(...ys), top: Math.max(...ys) };
 }
 
 /** The run of a line from its place to the edge of the mould. */

@@ -1,4 +1,4 @@
-import type { Finding, Section } from '../../shared/api';
+import type { Finding, Section, SectionPart } from '../../shared/api';
 
 export type Point = readonly [number, number];
 
@@ -63,6 +63,20 @@ function crownOf(section: Section): number {
 
 export function asPoint(pair: readonly number[]): Point {
   return [pair[0] ?? 0, pair[1] ?? 0];
+}
+
+/** Millimetres of the mould, y up. */
+export interface Box {
+  left: number;
+  right: number;
+  bottom: number;
+  top: number;
+}
+
+export function boxOf(part: SectionPart): Box {
+  const points = part.outline.map(asPoint);
+  const [xs, ys] = [points.map((point) => point[0]), points.map((point) => point[1])];
+  return { left: Math.min(...xs), right: Math.max(...xs), bottom: Math.min(...ys), top: Math.max(...ys) };
 }
 
 /** A closed outline as an SVG path. */
