@@ -23,6 +23,7 @@ final readonly class CastingGeometry
      * @param list<list<float>> $meets places where fronts of metal meet, x, y, z
      * @param float $sandwiched m² of upper side that other metal stands over: it lifts a core or an undercut
      * @param float $acrossWall cells across the thinnest wall
+     * @param BodyFields $fields what it says at every place
      * @param MeshOutlines|null $outlines of a mesh, to be drawn by; sections are drawn from their measurements
      */
     public function __construct(
@@ -38,6 +39,7 @@ final readonly class CastingGeometry
         public array $meets,
         public float $sandwiched,
         public float $acrossWall,
+        public BodyFields $fields,
         public ?MeshOutlines $outlines = null,
     ) {
     }

@@ -154,8 +154,12 @@ final readonly class Cells
         return $around;
     }
 
-    /** @return array{float, float, float} along x, y and z, m */
-    private function edges(int $cell): array
+    /**
+     * Its sides along x, y and z, m.
+     *
+     * @return array{float, float, float}
+     */
+    public function edges(int $cell): array
     {
         $row = intdiv($cell, $this->nx);
 
@@ -173,6 +177,26 @@ final readonly class Cells
         $row = intdiv($cell, $this->nx);
 
         return [$this->x[$i], $this->y[$row % $this->ny], $this->z[intdiv($row, $this->ny)]];
+    }
+
+    /**
+     * The cells of a row whose middles lie within reach of the middle of one, m.
+     *
+     * @param list<float> $middles rising
+     *
+     * @return array{int, int} first and last
+     */
+    public static function span(array $middles, int $at, float $reach): array
+    {
+        $first = $last = $at;
+        while ($first > 0 && $middles[$at] - $middles[$first - 1] <= $reach) {
+            --$first;
+        }
+        while (isset($middles[$last + 1]) && $middles[$last + 1] - $middles[$at] <= $reach) {
+            ++$last;
+        }
+
+        return [$first, $last];
     }
 
     /**

@@ -54,6 +54,7 @@ final class MeshSolid
             meets: array_map($cells->place(...), array_slice($way->meets, 0, self::MEETS)),
             sandwiched: $faces->sandwiched,
             acrossWall: $thickness->thinnest / max($cells->dx[0], $cells->dy[0], $cells->dz[0]),
+            fields: BodyFields::of($cells, $distance, $way, 0.0, $thickness->between),
             outlines: MeshOutlines::of($cells, ...$gates),
         );
     }

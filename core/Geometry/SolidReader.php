@@ -68,6 +68,7 @@ final class SolidReader
             meets: array_map($cells->place(...), array_slice($way->meets, 0, self::MEETS)),
             sandwiched: $faces->sandwiched,
             acrossWall: 3 / max(1.0, $grid->coarsened),
+            fields: BodyFields::of($cells, $distance, $way, $bodies[0]->y),
         );
     }
 

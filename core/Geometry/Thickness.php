@@ -16,8 +16,11 @@ final readonly class Thickness
     /** A wall counts from this share of all such places on; less is a notch of the cutting. */
     private const COUNTS_FROM = 0.01;
 
-    /** @param int $at cell of the thickest place */
-    private function __construct(public float $thinnest, public float $thickest, public int $at)
+    /**
+     * @param int $at cell of the thickest place
+     * @param float $between what a ball between the middles of two cells is larger in the mean, m
+     */
+    private function __construct(public float $thinnest, public float $thickest, public int $at, public float $between)
     {
     }
 
@@ -48,6 +51,6 @@ final readonly class Thickness
 
         $between = min($cells->dx[0], $cells->dy[0], $cells->dz[0]) / 2;
 
-        return new self(2 * $thinnest + $between, 2 * $thickest + $between, $at);
+        return new self(2 * $thinnest + $between, 2 * $thickest + $between, $at, $between);
     }
 }

@@ -9,6 +9,7 @@ use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\JsonBody;
+use MoltenNotes\Core\Drawing\Layers;
 use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\RejectedRecord;
 use MoltenNotes\Core\Record\ValueReader;
@@ -46,8 +47,23 @@ final readonly class PlanController
                 $reader->problems(),
                 $reader->questions(),
                 self::cut($body['cut'] ?? null),
+                self::layer($body['layer'] ?? null),
             ),
         );
+    }
+
+    private static function layer(mixed $typed): ?string
+    {
+        if (null === $typed) {
+            return null;
+        }
+        if (!is_string($typed) || !in_array($typed, Layers::CODES, true)) {
+            throw RejectedRecord::because([
+                new FieldProblem('/layer', 'plan.layer', 'What is laid over the drawing is one of '.implode(', ', Layers::CODES).'.'),
+            ]);
+        }
+
+        return $typed;
     }
 
     private static function cut(mixed $typed): ?float

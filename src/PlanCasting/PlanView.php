@@ -33,6 +33,7 @@ final readonly class PlanView
      * @param list<FieldProblem> $problems entries left out of the record because they could not be read
      * @param list<FieldProblem> $questions
      * @param float|null $cut share of the casting's depth at which it is cut, 0…1; null for its middle
+     * @param string|null $layer the one that is looked at, with its contours
      */
     public function of(
         AttemptRecord $record,
@@ -41,6 +42,7 @@ final readonly class PlanView
         array $problems = [],
         array $questions = [],
         ?float $cut = null,
+        ?string $layer = null,
     ): PlanAnswer {
         $basis = Basis::of($record, new QuantityFormatter($units));
         $plan = PlanCasting::of($basis);
@@ -53,7 +55,7 @@ final readonly class PlanView
             answers: $plan->answers($basis->format),
             solid: $plan->solid?->toArray($plan->hasRisers),
             above: FromAbove::of($basis, $plan->hasRisers, $cut)?->toArray(),
-            layers: Layers::of($basis, $plan),
+            layers: Layers::of($basis, $plan, $layer, $cut),
             figures: SectionFigure::all($basis),
             section: self::section($basis, $plan, $planned, $cut),
             calibration: ['pours' => $basis->calibration->pours, 'factor' => round($basis->calibration->factor()->si, 3)],

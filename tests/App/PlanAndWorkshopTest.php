@@ -200,6 +200,18 @@ final class PlanAndWorkshopTest extends ApiTestCase
         }
     }
 
+    public function testOneLayerIsLookedAtAndNoOtherWordIsOne(): void
+    {
+        $values = ['casting.sections' => [['shape' => 'cylinder', 'diameter' => '100 mm', 'height' => '10 mm', 'gates' => 1]]];
+        $layers = array_column($this->call('POST', '/api/plan', ['values' => $values, 'layer' => 'way'])['layers'], 'bands', 'code');
+        self::assertCount(4, $layers['way']);
+        self::assertSame([], $layers['thickness']);
+        foreach (['heat', 4, true, ['way']] as $nonsense) {
+            $problem = $this->call('POST', '/api/plan', ['values' => $values, 'layer' => $nonsense], 422);
+            self::assertSame('/layer', $problem['problems'][0]['pointer']);
+        }
+    }
+
     /** A read mesh is a casting: laid one way up it plans and draws, is kept with the attempt, and is nobody else's. */
     public function testAMeshIsLaidAndPlannedAndIsNobodyElses(): void
     {

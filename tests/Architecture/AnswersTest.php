@@ -18,7 +18,7 @@ final class AnswersTest extends TestCase
 {
     /** Shapes that are made in the core, where they are tested, and passed on as they are. */
     private const OF_THE_CORE = [
-        'AttemptDocument', 'Caution', 'CautionRule', 'CheckMove', 'Contribution', 'FieldProblem', 'Figure', 'FromAbove', 'Layer',
+        'AttemptDocument', 'Caution', 'CautionRule', 'CheckMove', 'Contribution', 'Face', 'FieldProblem', 'Figure', 'FromAbove', 'Layer',
         'NextCheck', 'PlanRisk', 'PlanStage', 'RankedCause', 'Section', 'SectionBounds', 'SectionDimension', 'SectionFigure', 'SectionPart',
         'StageAnswer', 'StageRisk', 'Solid', 'UnexplainedSign', 'Unreadable', 'Working', 'WorkingInput',
     ];

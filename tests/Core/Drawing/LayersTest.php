@@ -14,6 +14,7 @@ use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Tests\Support\Plans;
 use MoltenNotes\Tests\Support\Records;
+use MoltenNotes\Tests\Support\Solids;
 use PHPUnit\Framework\TestCase;
 
 /** What is laid over the drawings, and the plane that cuts them. */
@@ -25,7 +26,8 @@ final class LayersTest extends TestCase
         $plan = PlanCasting::of($basis);
         $layers = array_column(Layers::of($basis, $plan), null, 'code');
 
-        self::assertSame(['thickness', 'freezing', 'way'], array_keys($layers));
+        self::assertSame(['thickness', 'freezing', 'way', 'high', 'reach'], array_keys($layers));
+        self::assertSame([[], [], [], [], []], array_column($layers, 'bands'), 'only what is looked at is drawn');
         $rank = static fn (string $code): array => array_column($layers[$code]['values'], 'rank', 'section');
         // The boss freezes last, the rim first; the rim is the farthest way for the metal.
         self::assertEqualsWithDelta(1.0, $rank('freezing')['boss'], 1e-9);
@@ -34,6 +36,63 @@ final class LayersTest extends TestCase
         self::assertEqualsWithDelta(1.0, $rank('thickness')['boss'], 1e-9);
         foreach ($layers['freezing']['values'] as $value) {
             self::assertStringContainsString('s', $value['shown']);
+        }
+    }
+
+    /** Contours lie within one another, within the casting, and round the place that is thickest, frozen last or filled last. */
+    public function testTheLayerThatIsLookedAtIsDrawnWithItsContours(): void
+    {
+        $basis = self::basis(Plans::sections());
+        $plan = PlanCasting::of($basis);
+        foreach (['thickness' => 'hot', 'freezing' => 'hot', 'way' => 'last'] as $code => $kind) {
+            $layer = array_column(Layers::of($basis, $plan, $code), null, 'code')[$code];
+            self::assertCount(4, $layer['bands'], $code);
+            $sizes = ['cut' => [], 'above' => []];
+            foreach ($layer['bands'] as $band) {
+                self::assertNotSame($band['from'], $band['to']);
+                foreach (['cut', 'above'] as $view) {
+                    $sizes[$view][] = array_sum(array_map(static fn (array $face): float => self::area($face), $band[$view]));
+                }
+            }
+            foreach ($sizes as $view => [$all, $second, $third, $highest]) {
+                self::assertSame(0.0, (float) $all, 'the lowest band is all of it');
+                self::assertGreaterThan($third - 1e-9, $second, "{$code} {$view}");
+                self::assertGreaterThan($highest - 1e-9, $third, "{$code} {$view}");
+            }
+            self::assertGreaterThan(0.0, $sizes['above'][3], "the highest {$code} is somewhere");
+            $mark = array_values(array_filter($layer['marks'], static fn (array $mark): bool => $kind === $mark['kind']))[0] ?? null;
+            self::assertNotNull($mark, $code);
+            $holding = array_filter($layer['bands'][3]['above'], static fn (array $face): bool => self::holds($face['outline'], $mark['above']));
+            self::assertNotSame([], $holding, "the mark of {$code} lies where it is highest");
+        }
+    }
+
+    /** A plate alone is everywhere as thick: one band, and nothing to tell apart. */
+    public function testWhatIsAlikeEverywhereHasOneBand(): void
+    {
+        $basis = self::basis([Solids::plate('plate', 120, 60, 8, ['gates' => 1])]);
+        $bands = array_column(Layers::of($basis, PlanCasting::of($basis), 'thickness'), null, 'code')['thickness']['bands'];
+
+        self::assertCount(1, $bands);
+        self::assertSame('8 mm', self::plain($bands[0])['from']);
+        self::assertSame($bands[0]['from'], $bands[0]['to']);
+    }
+
+    /** Metal comes in at the left: what is nearer to the gate is never in a higher band, whatever the plane. */
+    public function testTheWayIsDrawnInThePlaneThatIsCut(): void
+    {
+        $basis = self::basis([Solids::plate('plate', 160, 80, 8, ['gates' => 1])]);
+        $plan = PlanCasting::of($basis);
+        foreach ([null, 0.0, 0.3, 1.0] as $cut) {
+            $bands = array_column(Layers::of($basis, $plan, 'way', $cut), null, 'code')['way']['bands'];
+            $left = array_map(
+                static fn (array $band): float => min([\INF, ...array_column($band['cut'][0]['outline'] ?? [], 0)]),
+                array_slice($bands, 1),
+            );
+            self::assertNotContains(\INF, $left, 'a plate reaches every band');
+            $sorted = $left;
+            sort($sorted);
+            self::assertSame($sorted, $left);
         }
     }
 
@@ -81,14 +140,45 @@ final class LayersTest extends TestCase
         self::assertSame(['stands'], array_keys($said($plate)));
     }
 
+    /** @param array{outline: list<array{float, float}>, holes: list<list<array{float, float}>>} $face */
+    private static function area(array $face): float
+    {
+        $sum = 0.0;
+        foreach ([$face['outline'], ...$face['holes']] as $loop) {
+            foreach ($loop as $i => [$x, $y]) {
+                [$u, $v] = $loop[($i + 1) % count($loop)];
+                $sum += ($x * $v - $u * $y) / 2;
+            }
+        }
+
+        return $sum;
+    }
+
     /**
-     * @param array<string, string> $shown
+     * @param list<array{float, float}> $loop
+     * @param array{float, float} $point
+     */
+    private static function holds(array $loop, array $point): bool
+    {
+        $inside = false;
+        foreach ($loop as $i => [$x, $y]) {
+            [$u, $v] = $loop[($i + 1) % count($loop)];
+            if (($y > $point[1]) !== ($v > $point[1]) && $point[0] < $x + (($point[1] - $y) * ($u - $x)) / ($v - $y)) {
+                $inside = !$inside;
+            }
+        }
+
+        return $inside;
+    }
+
+    /**
+     * @param array<string, mixed> $shown
      *
      * @return array<string, string> with plain spaces
      */
     private static function plain(array $shown): array
     {
-        return array_map(static fn (string $words): string => str_replace(["\u{a0}", "\u{202f}"], ' ', $words), $shown);
+        return array_map(static fn (string $words): string => str_replace(["\u{a0}", "\u{202f}"], ' ', $words), array_filter($shown, is_string(...)));
     }
 
     /** @param list<array<string, mixed>> $sections */

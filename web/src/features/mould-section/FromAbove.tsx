@@ -1,7 +1,8 @@
 import { useId } from 'react';
 import type { FromAbove as View, Layer } from '../../shared/api';
+import { Bands, LayerMarks } from './LaidOver';
 import { outlinePath } from './model';
-import { layerPattern, MouldPatterns } from './MouldPatterns';
+import { layerPattern, MouldPatterns, rankIn } from './MouldPatterns';
 import { pressable } from './pressable';
 import { useWidth } from './useWidth';
 
@@ -11,7 +12,7 @@ interface Props {
   onSelect?: (subject: string) => void;
   subject?: string | null;
   most?: number;
-  /** What is laid over it, section by section. */
+  /** What is laid over it. */
   layer?: Layer | null;
 }
 
@@ -27,7 +28,10 @@ export function FromAbove({ view, onSelect, subject = null, most = 320, layer = 
   const x0 = (width - (right - left) * scale) / 2;
   const place = ([x = 0, y = 0]: readonly number[]): [number, number] => [x0 + (x - left) * scale, MARGIN + (back - y) * scale];
   const cut = place([left, view.cut_along])[1];
-  const kinds = [...new Set(view.marks.map((mark) => mark.kind))];
+  // What a layer marks takes the place of all but the gates.
+  const marks = layer ? view.marks.filter((mark) => mark.kind === 'gate') : view.marks;
+  const kinds = [...new Set(marks.map((mark) => mark.kind))];
+  const pathOf = (part: View['parts'][number]) => [part.outline, ...part.holes].map((loop) => outlinePath(loop, place)).join('');
   return (
     <figure>
       <div ref={ref}>
@@ -39,15 +43,15 @@ export function FromAbove({ view, onSelect, subject = null, most = 320, layer = 
         >
           <MouldPatterns id={id} />
           {view.parts.map((part) => {
-            const path = [part.outline, ...part.holes].map((loop) => outlinePath(loop, place)).join('');
-            const laid = layer?.values.find((value) => value.section === part.subject);
+            const path = pathOf(part);
+            const rank = layer ? rankIn(layer, part.subject) : undefined;
             return (
               <g key={part.id} {...pressable(onSelect && (() => onSelect(part.subject)), part.label, part.subject === subject)}>
                 <path d={path} fillRule="evenodd" fill="var(--sheet)" />
                 <path
                   d={path}
                   fillRule="evenodd"
-                  fill={laid ? layerPattern(id, laid.rank) : `url(#${id}-${part.cut ? 'casting' : 'feed'})`}
+                  fill={rank !== undefined ? layerPattern(id, rank) : `url(#${id}-${part.cut ? 'casting' : 'feed'})`}
                   stroke="var(--ink)"
                   strokeWidth={part.subject === subject ? 4.5 : 1.8}
                 >
@@ -56,40 +60,22 @@ export function FromAbove({ view, onSelect, subject = null, most = 320, layer = 
               </g>
             );
           })}
+          {layer && <Bands id={id} layer={layer} view="above" place={place} within={view.parts.map(pathOf)} />}
           <path
             d={`M${x0 - 24} ${cut}H${x0 - 4}M${x0 + (right - left) * scale + 4} ${cut}H${x0 + (right - left) * scale + 24}`}
             stroke="var(--ink)"
             strokeWidth="1.4"
             strokeDasharray="14 4 3 4"
           />
-          {firstOf(view.parts).map((part) => {
-            const laid = layer?.values.find((value) => value.section === part.subject);
-            const [x, y] = place(part.outline[0] ?? [0, 0]);
-            return laid ? (
-              <text
-                key={part.id}
-                x={Math.min(width - 60, Math.max(4, x))}
-                y={Math.max(16, y - 6)}
-                fontSize="15"
-                fontWeight="600"
-                fill="var(--ink)"
-                stroke="var(--sheet)"
-                strokeWidth="5"
-                paintOrder="stroke"
-              >
-                {laid.shown}
-              </text>
-            ) : null;
-          })}
-          {(layer ? [] : view.marks).map((mark, index) => (
+          {marks.map((mark, index) => (
             <Mark key={`${mark.kind}-${index}`} kind={mark.kind} at={place(mark.at)} words={mark.words} />
           ))}
+          {layer && <LayerMarks layer={layer} view="above" place={place} inside={width} />}
         </svg>
       </div>
       <figcaption className="flex flex-wrap gap-x-6 gap-y-1 text-sm text-soft">
         <span>From above; the section is cut along the dashes.</span>
-        {layer && <span>{layer.words}</span>}
-        {(layer ? [] : kinds).map((kind) => (
+        {kinds.map((kind) => (
           <span key={kind} className="inline-flex items-center gap-1.5">
             <svg viewBox="-10 -10 20 20" width="16" height="16" aria-hidden="true">
               <Mark kind={kind} at={[0, 0]} words="" />
@@ -100,11 +86,6 @@ export function FromAbove({ view, onSelect, subject = null, most = 320, layer = 
       </figcaption>
     </figure>
   );
-}
-
-/** One of each section: several alike say the same. */
-function firstOf(parts: View['parts']): View['parts'] {
-  return parts.filter((part, i) => parts.findIndex((other) => other.subject === part.subject) === i);
 }
 
 /** Told apart by shape: an arrow, an open ring, a cross, a filled square on its corner. */

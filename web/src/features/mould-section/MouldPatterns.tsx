@@ -1,9 +1,17 @@
-/** From wide to close, for what is laid over the sections of a casting: by hatching, so that it is told apart without colour. */
+import type { Layer } from '../../shared/api';
+
+/** From wide to close, for what is laid over a casting: by hatching, so that it is told apart without colour. */
 const LAYER_SPACING = [17, 11, 7, 4.5];
 
 /** Which of them shows a rank from 0 to 1. */
 export function layerPattern(id: string, rank: number): string {
   return `url(#${id}-layer-${Math.min(LAYER_SPACING.length - 1, Math.floor(rank * LAYER_SPACING.length))})`;
+}
+
+/** How closely a section is hatched: the lowest where contours tell the rest of it, else by its own figure. */
+export function rankIn(layer: Layer, subject: string): number | undefined {
+  if (layer.bands.length > 0) return layer.bands.length > 1 ? 0 : 1;
+  return layer.values.find((value) => value.section === subject)?.rank;
 }
 
 /** Hatching and stipple for materials, seeded by hand so that the grain does not line up. */

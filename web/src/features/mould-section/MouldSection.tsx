@@ -1,9 +1,10 @@
 import { useId } from 'react';
 import { defectWords, useHandbook, type Finding, type Layer, type Section, type SectionPart } from '../../shared/api';
 import { DETAIL_ROOM, detailOf, isTooThin, type Detail } from './detail';
+import { Bands, LayerMarks } from './LaidOver';
 import { leaders, roomFor, tags, type Leader } from './leaders';
 import { asPoint, frame, isNarrow, letters, outlinePath, pins, type Frame, type Letter } from './model';
-import { layerPattern, MouldPatterns } from './MouldPatterns';
+import { layerPattern, MouldPatterns, rankIn } from './MouldPatterns';
 import { pressable } from './pressable';
 import { useWidth } from './useWidth';
 
@@ -17,7 +18,7 @@ interface Props {
   subject?: string | null;
   /** At most this high; the drawing shrinks to scale. */
   most?: number;
-  /** What is laid over the casting, section by section: its figures stand in place of names' measures and of risks. */
+  /** What is laid over the casting: its figures stand in place of names' measures and of risks. */
   layer?: Layer | null;
   /** Without names, measures and caption: for a row of drawings side by side. */
   bare?: boolean;
@@ -103,9 +104,18 @@ export function MouldSection({
                   drawing={drawing}
                   chosen={isChosen(part)}
                   onSelect={onSelect}
-                  rank={layer?.values.find((value) => part.kind === 'cavity' && value.section === part.subject)?.rank}
+                  rank={part.kind === 'cavity' && layer ? rankIn(layer, part.subject) : undefined}
                 />
               ))}
+            {layer && (
+              <Bands
+                id={id}
+                layer={layer}
+                view="cut"
+                place={drawing.place}
+                within={section.parts.filter((part) => part.kind === 'cavity').map((part) => pathOf(part, drawing))}
+              />
+            )}
             {section.parts
               .filter((part) => part.kind === 'chill')
               .map((part) => (
@@ -149,6 +159,7 @@ export function MouldSection({
                 label={dimension.label}
               />
             ))}
+          {layer && <LayerMarks layer={layer} view="cut" place={drawing.place} inside={drawing.width} />}
           {pins(section, findings, drawing).map((pin) => (
             <g
               key={`${pin.number}-${pin.at[0]}`}
@@ -243,6 +254,10 @@ function withLayer(section: Section, layer: Layer): Section {
   };
 }
 
+function pathOf(part: SectionPart, drawing: Frame): string {
+  return [part.outline, ...part.holes].map((loop) => outlinePath(loop, drawing.place)).join('');
+}
+
 function Part({
   part,
   id,
@@ -259,7 +274,7 @@ function Part({
   rank: number | undefined;
 }) {
   const words = [part.label, part.value, part.assumed ? '(not noted, drawn to a usual size)' : ''].filter(Boolean).join(' ');
-  const path = [part.outline, ...part.holes].map((loop) => outlinePath(loop, drawing.place)).join('');
+  const path = pathOf(part, drawing);
   return (
     <g {...pressable(onSelect && (() => onSelect(part.fields, part.subject)), words, chosen)}>
       <path d={path} fillRule="evenodd" fill="var(--sheet)" />

@@ -1,2 +1,3 @@
 export { FromAbove } from './FromAbove';
+export { LayerLegend } from './LaidOver';
 export { MouldSection } from './MouldSection';

@@ -96,22 +96,30 @@ export interface Letter {
   at: Point;
 }
 
-/** The risks of a narrow drawing: a letter at each place, side by side where they would cover one another, their words below. */
+/** The risks of a narrow drawing: a letter at each place, their words below. */
 export function letters(section: Section, drawing: Frame): Letter[] {
-  const placed: Letter[] = [];
-  for (const [index, risk] of section.risks.entries()) {
-    const [x0, y] = drawing.place(asPoint(risk.at));
-    const inside = (x: number) => Math.max(12, Math.min(drawing.width - 12, x));
-    const isFree = (x: number) => placed.every((other) => Math.abs(other.at[0] - x) >= 22 || Math.abs(other.at[1] - y) >= 22);
-    const steps = [0, 1, -1, 2, -2, 3, -3, 4, -4, 5, -5, 6, -6].map((step) => inside(inside(x0) + step * 23));
-    const x = steps.find(isFree) ?? inside(x0);
-    placed.push({
-      letter: String.fromCharCode(65 + (index % 26)),
-      text: risk.short,
-      standing: risk.standing === 'bad' ? 'bad' : 'risky',
-      title: risk.words,
-      at: [x, y],
-    });
+  const places = spread(
+    section.risks.map((risk) => drawing.place(asPoint(risk.at))),
+    23,
+    drawing.width,
+  );
+  return section.risks.map((risk, index) => ({
+    letter: String.fromCharCode(65 + (index % 26)),
+    text: risk.short,
+    standing: risk.standing === 'bad' ? 'bad' : 'risky',
+    title: risk.words,
+    at: places[index] ?? [0, 0],
+  }));
+}
+
+/** Marks of this width at their places, side by side where they would cover one another, within the width of the drawing. */
+export function spread(points: readonly Point[], wide: number, width: number): Point[] {
+  const placed: Point[] = [];
+  const inside = (x: number) => Math.max(12, Math.min(width - 12, x));
+  for (const [x0, y] of points) {
+    const isFree = (x: number) => placed.every((other) => Math.abs(other[0] - x) >= wide - 1 || Math.abs(other[1] - y) >= wide - 1);
+    const steps = [0, 1, -1, 2, -2, 3, -3, 4, -4, 5, -5, 6, -6].map((step) => inside(inside(x0) + step * wide));
+    placed.push([steps.find(isFree) ?? inside(x0), y]);
   }
   return placed;
 }

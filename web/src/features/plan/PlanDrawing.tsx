@@ -1,6 +1,6 @@
 import { useId, useState } from 'react';
-import type { Plan } from '../../shared/api';
-import { FromAbove, MouldSection } from '../mould-section';
+import type { Layer, Plan } from '../../shared/api';
+import { FromAbove, LayerLegend, MouldSection } from '../mould-section';
 
 interface Props {
   plan: Plan | undefined;
@@ -10,12 +10,14 @@ interface Props {
   /** Where the casting is cut, 0 at its front to 1 at its back; null for its middle. */
   cut: number | null;
   onCut: (cut: number | null) => void;
+  /** What is laid over the drawings; null for nothing. */
+  shown: Layer['code'] | null;
+  onShow: (layer: Layer['code'] | null) => void;
 }
 
 /** The mould in section and the casting from above, with what can be laid over them and the plane that cuts it. */
-export function PlanDrawing({ plan, chosen, onChoose, onGo, cut, onCut }: Props) {
+export function PlanDrawing({ plan, chosen, onChoose, onGo, cut, onCut, shown, onShow }: Props) {
   const id = useId();
-  const [shown, setShown] = useState<string | null>(null);
   // On a phone it would push the entries off the screen: folded until it is asked for.
   const [wide] = useState(() => window.innerWidth >= 768);
   if (!plan) return <div className="mt-3 h-[150px] md:h-[330px]" aria-hidden="true" />;
@@ -32,7 +34,7 @@ export function PlanDrawing({ plan, chosen, onChoose, onGo, cut, onCut }: Props)
         />
         {plan.layers.length > 0 && (
           <div role="group" aria-label="Laid over the drawing" className="mt-2 flex flex-wrap items-center gap-1.5">
-            <button type="button" className="peg text-sm" aria-pressed={layer === null} onClick={() => setShown(null)}>
+            <button type="button" className="peg text-sm" aria-pressed={layer === null} onClick={() => onShow(null)}>
               As it is
             </button>
             {plan.layers.map((known) => (
@@ -41,13 +43,14 @@ export function PlanDrawing({ plan, chosen, onChoose, onGo, cut, onCut }: Props)
                 type="button"
                 className="peg text-sm"
                 aria-pressed={known.code === shown}
-                onClick={() => setShown(known.code)}
+                onClick={() => onShow(known.code)}
               >
                 {known.label}
               </button>
             ))}
           </div>
         )}
+        {layer && <LayerLegend layer={layer} />}
       </div>
       {plan.above && (
         <details open={wide}>

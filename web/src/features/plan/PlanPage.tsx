@@ -6,7 +6,7 @@ import { useDebounce } from 'use-debounce';
 import { v7 as freshId } from 'uuid';
 import { attemptQuery, madeField, partsOf, seenOf } from '../attempt/index';
 import { castingQuery } from '../castings/index';
-import { useHandbook, VOLUME_WAYS, type Attempt, type CastingSection, type Figure, type Plan } from '../../shared/api';
+import { useHandbook, VOLUME_WAYS, type Attempt, type CastingSection, type Figure, type Layer, type Plan } from '../../shared/api';
 import { same, useDraft, useDraftPart, type DraftInHand, type Plain, type Stands } from '../../shared/record';
 import { DraftState } from '../../shared/ui/DraftState';
 import { FieldEntry } from '../../shared/ui/FieldEntry';
@@ -96,7 +96,8 @@ function Planner({ attempt }: { attempt: Attempt }) {
   const [settled] = useDebounce(values, 160, { equalityFn: same });
   const [cut, setCut] = useState<number | null>(null);
   const [settledCut] = useDebounce(cut, 120);
-  const plan = useQuery(livePlanQuery(attempt.id, settled, settledCut));
+  const [layer, setLayer] = useState<Layer['code'] | null>(null);
+  const plan = useQuery(livePlanQuery(attempt.id, settled, settledCut, layer));
   const { busy, outcome, run } = useSaving();
   const typed = draft.touched.length > 0;
   const save = () => void run(draft.save).then((next) => next?.state === 'done' && navigate(`/attempts/${attempt.id}`));
@@ -145,7 +146,16 @@ function Planner({ attempt }: { attempt: Attempt }) {
         </div>
       )}
       <Basics sheet={sheet} />
-      <PlanDrawing plan={plan.data} chosen={chosen} onChoose={setChosen} onGo={go} cut={cut} onCut={setCut} />
+      <PlanDrawing
+        plan={plan.data}
+        chosen={chosen}
+        onChoose={setChosen}
+        onGo={go}
+        cut={cut}
+        onCut={setCut}
+        shown={layer}
+        onShow={setLayer}
+      />
       {plan.isError && !plan.data && <Failed error={plan.error} retry={() => void plan.refetch()} />}
       <Tabs.Root value={tab} onValueChange={(next) => open(next as Tab)} className="mt-4">
         <Tabs.List aria-label="Stages of the plan" className="stage-tabs">

@@ -1,15 +1,26 @@
 import { keepPreviousData, queryOptions, useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { answered, api, csrfToken, ProblemError, readProblem, type MeshReading, type TypedEntry } from '../../shared/api';
+import { answered, api, csrfToken, ProblemError, readProblem, type Layer, type MeshReading, type TypedEntry } from '../../shared/api';
 
 /**
  * A plan for what stands on the screen. The key is the question: an answer to an older one can never take its place; the last good one
  * stays until the new is there.
  */
-export const livePlanQuery = (attempt: string, values: Record<string, TypedEntry>, cut: number | null = null) =>
+export const livePlanQuery = (
+  attempt: string,
+  values: Record<string, TypedEntry>,
+  cut: number | null = null,
+  layer: Layer['code'] | null = null,
+) =>
   queryOptions({
-    queryKey: ['plan', attempt, values, cut],
-    queryFn: ({ signal }) => answered(api.POST('/api/plan', { body: { values, attempt, ...(cut === null ? {} : { cut }) }, signal })),
+    queryKey: ['plan', attempt, values, cut, layer],
+    queryFn: ({ signal }) =>
+      answered(
+        api.POST('/api/plan', {
+          body: { values, attempt, ...(cut === null ? {} : { cut }), ...(layer === null ? {} : { layer }) },
+          signal,
+        }),
+      ),
     placeholderData: keepPreviousData,
     staleTime: 60_000,
     gcTime: 60_000,
