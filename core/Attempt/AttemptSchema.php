@@ -168,6 +168,7 @@ final class AttemptSchema
                 'width' => $length,
                 'thickness' => $length,
                 'thin_end' => $length,
+                'hole' => $length,
                 'diameter' => $length,
                 'wall' => $length,
                 'height' => $length,

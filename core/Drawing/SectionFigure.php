@@ -6,6 +6,7 @@ namespace MoltenNotes\Core\Drawing;
 
 use MoltenNotes\Core\Geometry\Section;
 use MoltenNotes\Core\Geometry\SectionGeometry;
+use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Quantity\Dimension;
 
@@ -43,6 +44,11 @@ final class SectionFigure
         $measures = [];
         foreach ($hollow ? ['outside' => $outer, 'mean' => $outer - $radial, 'inside' => $inner] : [] as $label => $metres) {
             $measures[] = ['label' => $label, 'shown' => $basis->shown($metres, Dimension::Length)];
+        }
+        $hole = $section->si('hole');
+        if (Shape::Pierced === $section->shape && null !== $hole) {
+            $inner = $hole;
+            $measures[] = ['label' => 'least beside the hole', 'shown' => $basis->shown($body->thickness, Dimension::Length)];
         }
         $measures[] = ['label' => 'stands', 'shown' => $basis->shown($body->height, Dimension::Length).' high'];
 

@@ -54,7 +54,7 @@ final readonly class SectionLayout
             $aside = abs($one->y - $plane);
             if ([] !== $faces) {
                 foreach ($faces as $face) {
-                    $cuts[$id][] = ['outline' => $face, 'holes' => []];
+                    $cuts[$id][] = $face;
                 }
                 $aside = 0.0;
             }
@@ -129,11 +129,58 @@ final readonly class SectionLayout
     }
 
     /**
-     * What the plane cuts of one body; a ring or tube is cut twice.
+     * What the plane cuts of one body; a ring or tube is cut twice, a block with a hole where the hole is met.
      *
-     * @return list<list<array{float, float}>> closed outlines
+     * @return list<Face>
      */
     private static function faces(PlacedSection $one, float $plane, float $left): array
+    {
+        if ($one->hole() > 0.0) {
+            return self::pierced($one, $plane - $one->y, 1000 * ($one->x - $left));
+        }
+
+        return array_map(
+            static fn (array $outline): array => ['outline' => $outline, 'holes' => []],
+            self::outlines($one, $plane, $left),
+        );
+    }
+
+    /**
+     * A block with a hole: lying it is cut to both sides of the hole; stood up, over and under it along the hole, and across it the hole is
+     * seen round.
+     *
+     * @param float $aside of the plane from its middle, m
+     * @param float $x of its middle, mm
+     *
+     * @return list<Face>
+     */
+    private static function pierced(PlacedSection $one, float $aside, float $x): array
+    {
+        $span = self::span($one, $aside);
+        if (null === $span) {
+            return [];
+        }
+        [$from, $to] = [$x + 1000 * $span[0], $x + 1000 * $span[1]];
+        [$low, $high] = [1000 * $one->z, 1000 * $one->top()];
+        $whole = static fn (float ...$corners): array => ['outline' => self::rectangle(...$corners), 'holes' => []];
+        $across = $one->section->upright && abs($one->sin) > 0.7;
+        $half = 1000 * self::chord($one->hole(), $across ? 0.0 : $aside);
+        if ($half <= 0.0) {
+            return [$whole($from, $low, $to, $high)];
+        }
+        $middle = ($low + $high) / 2;
+
+        return match (true) {
+            $across => [['outline' => self::rectangle($from, $low, $to, $high), 'holes' => [self::ball($x, $middle, $half)]]],
+            $one->section->upright => [$whole($from, $low, $to, $middle - $half), $whole($from, $middle + $half, $to, $high)],
+            default => [$whole($from, $low, $x - $half, $high), $whole($x + $half, $low, $to, $high)],
+        };
+    }
+
+    /**
+     * @return list<list<array{float, float}>> closed outlines
+     */
+    private static function outlines(PlacedSection $one, float $plane, float $left): array
     {
         $aside = $plane - $one->y;
         $x = ($one->x - $left) * 1000;

@@ -89,6 +89,7 @@ final readonly class PlacedSection
         return match ($section->shape) {
             Shape::Plate, Shape::Bar, Shape::Free, Shape::Mesh => abs($v) <= $this->body->depth / 2,
             Shape::Wedge => abs($v) <= $this->body->depth / 2 && $w <= $this->wedge($u / $across + 0.5),
+            Shape::Pierced => abs($v) <= $this->body->depth / 2 && $u * $u + $v * $v >= $this->hole() ** 2,
             Shape::Cylinder, Shape::Boss => $u * $u + $v * $v <= ($across * $across) / 4,
             Shape::Tube, Shape::Ring => $u * $u + $v * $v <= ($across * $across) / 4
                 && $u * $u + $v * $v >= max(0.0, $across / 2 - $this->radial()) ** 2,
@@ -102,9 +103,18 @@ final readonly class PlacedSection
         return $this->section->si('width') ?? ($this->section->si('wall') ?? $this->body->across / 2);
     }
 
+    /** Radius of the hole through a block, whichever way it stands; 0 for all else. Metres. */
+    public function hole(): float
+    {
+        return Shape::Pierced === $this->section->shape ? ($this->section->si('hole') ?? 0.0) / 2 : 0.0;
+    }
+
     /** Radius of the hole seen from above; 0 for none. Metres. */
     public function bore(): float
     {
+        if (Shape::Pierced === $this->section->shape) {
+            return $this->section->upright ? 0.0 : $this->hole();
+        }
         $isHollow = $this->isRound() && Shape::Sphere !== $this->section->shape;
 
         return $isHollow ? max(0.0, $this->body->across / 2 - $this->radial()) : 0.0;
@@ -116,6 +126,12 @@ final readonly class PlacedSection
         [$thick, $thin] = [$this->section->si('thickness') ?? 0.0, $this->section->si('thin_end') ?? 0.0];
 
         return $thick + ($thin - $thick) * $share;
+    }
+
+    /** How fine the hole and the walls beside it are to be met, in a block of this length along an axis. */
+    private function beside(float $length): float
+    {
+        return max(self::FINEST, min(2 * $this->hole() / self::ROUND, ($length / 2 - $this->hole()) / self::WALL));
     }
 
     /**
@@ -136,6 +152,11 @@ final readonly class PlacedSection
                 $along / self::ROUND,
                 $this->body->depth / self::WALL,
                 max(self::FINEST, min($this->wedge(0.0), $this->wedge(1.0))) / self::WALL,
+            ],
+            Shape::Pierced => [
+                $this->beside($along),
+                $this->beside($this->body->depth),
+                $up / self::WALL,
             ],
             Shape::Plate, Shape::Bar, Shape::Free, Shape::Mesh => [$along / self::WALL, $this->body->depth / self::WALL, $up / self::WALL],
         };

@@ -192,6 +192,10 @@ final readonly class Placement
         $offset = $section->si('offset');
         $bore = $on->body->across - 2 * $on->radial();
         $hangs = $on->isRound() && $bore > max($body->across, $body->depth) * (1 - 1e-9);
+        if (null === $offset && 2 * $on->bore() > max($body->across, $body->depth) * (1 - 1e-9) && !$on->isRound()) {
+            // Over the hole of a block there is nothing to stand on: half way between the hole and the block's end.
+            $offset = ($on->bore() + $on->body->across / 2) / 2;
+        }
         if (null !== $offset || ($on->isRound() && ($seats > 1 || $hangs))) {
             $out = $offset ?? ($bore > 0 ? ($on->body->across - $on->radial()) / 2 : self::BOLT_CIRCLE * $on->body->across / 2);
             $direction = $turn + (2 * \M_PI * $seat) / $seats;

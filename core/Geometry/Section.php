@@ -10,8 +10,8 @@ use MoltenNotes\Core\Quantity\Measurement;
 final readonly class Section
 {
     /**
-     * @param array<string, Measurement> $measurements length, width, thickness, thin_end, diameter, wall, height, volume, area, run, foot,
-     *                                                 offset, turn, parting
+     * @param array<string, Measurement> $measurements length, width, thickness, thin_end, hole, diameter, wall, height, volume, area,
+     *                                                 run, foot, offset, turn, parting
      * @param int $gates gates that enter the casting here
      */
     public function __construct(

@@ -69,6 +69,7 @@ final readonly class SectionGeometry
             Shape::Tube => self::hollow($of('diameter'), $of('wall'), $of('height'), $of('wall')),
             Shape::Ring => self::hollow($of('diameter'), $of('width'), $of('thickness'), min($of('width'), $of('thickness'))),
             Shape::Sphere => self::sphere($of('diameter')),
+            Shape::Pierced => self::pierced($of('length'), $of('width'), $of('thickness'), $of('hole')),
             Shape::Free => self::free($of('volume'), $of('area')),
             Shape::Mesh => self::mesh($section),
         };
@@ -120,6 +121,31 @@ final readonly class SectionGeometry
             $width * $mean,
             max($thick, $thin),
             $length * $width,
+            $length,
+        ];
+    }
+
+    /**
+     * A block with a round hole through its thickness: metal comes round the hole both ways.
+     *
+     * @return array{float, float, float, float, float, float, float, float, float}
+     */
+    private static function pierced(float $length, float $width, float $thick, float $hole): array
+    {
+        $face = $length * $width - (\M_PI * $hole ** 2) / 4;
+        // Walls that are left beside the hole, along and across; at a hole as wide as the block there is none.
+        $beside = max(0.0, ($width - $hole) / 2);
+        $before = max(0.0, ($length - $hole) / 2);
+
+        return [
+            $face * $thick,
+            2 * $face + 2 * $thick * ($length + $width) + \M_PI * $hole * $thick,
+            $width * $thick,
+            min($thick, max(1e-6, $beside), max(1e-6, $before)),
+            $length + (\M_PI / 2 - 1) * $hole,
+            max(1e-12, 2 * $beside * $thick),
+            $thick,
+            $face,
             $length,
         ];
     }

@@ -15,6 +15,8 @@ enum Shape: string
     case Sphere = 'sphere';
     case Boss = 'boss';
     case Wedge = 'wedge';
+    /** A block with a round hole through its thickness. */
+    case Pierced = 'pierced';
     case Free = 'free';
     /** A whole casting that was drawn: read from a file, not measured by hand. */
     case Mesh = 'mesh';
@@ -24,6 +26,7 @@ enum Shape: string
     {
         return match ($this) {
             self::Free => 'Volume and area',
+            self::Pierced => 'Block with a hole',
             default => ucfirst($this->value),
         };
     }
@@ -38,6 +41,7 @@ enum Shape: string
             self::Ring => ['diameter', 'width', 'thickness'],
             self::Sphere => ['diameter'],
             self::Wedge => ['length', 'width', 'thickness', 'thin_end'],
+            self::Pierced => ['length', 'width', 'thickness', 'hole'],
             self::Free => ['volume', 'area'],
             self::Mesh => ['length', 'width', 'height', 'thickness', 'volume', 'area'],
         };

@@ -42,6 +42,9 @@ final class Starters
 
         return match ($code) {
             'bar' => [self::part($unit, 'bar', 'Bar', Shape::Bar, $take('length', 'width', 'thickness'), ['gates' => 1])],
+            'block_hole' => [
+                self::part($unit, 'block', 'Block', Shape::Pierced, $take('length', 'width', 'thickness', 'hole'), ['gates' => 1]),
+            ],
             'blade' => [
                 self::part($unit, 'blade', 'Blade', Shape::Wedge, [
                     'length' => $m['width'], 'width' => $m['length'], 'thickness' => $m['thickness'], 'thin_end' => $m['edge'],

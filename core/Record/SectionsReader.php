@@ -23,6 +23,7 @@ final class SectionsReader
         'width' => ['mm', 0.1, 5000, 1, 800],
         'thickness' => ['mm', 0.1, 1000, 0.8, 150],
         'thin_end' => ['mm', 0.1, 1000, 0.8, 100],
+        'hole' => ['mm', 0.1, 5000, 1, 600],
         'diameter' => ['mm', 0.1, 5000, 2, 800],
         'wall' => ['mm', 0.1, 1000, 0.8, 60],
         'height' => ['mm', 0.1, 5000, 1, 600],
@@ -180,6 +181,14 @@ final class SectionsReader
             && 2 * $measurements[$inner]->si() > $measurements['diameter']->si() * (1 + 1e-9)
         ) {
             $reader->refuse("{$pointer}/{$inner}", 'pattern.no_bore', 'Twice this is more than the outside diameter.');
+        }
+        $sides = Shape::Pierced === $shape ? array_intersect_key($measurements, ['length' => true, 'width' => true]) : [];
+        foreach ($sides as $side => $measurement) {
+            if (isset($measurements['hole']) && $measurements['hole']->si() >= $measurement->si() * (1 - 1e-9)) {
+                $reader->refuse("{$pointer}/hole", 'pattern.no_wall', "A hole as wide as the block’s {$side} leaves no wall beside it.");
+
+                return;
+            }
         }
         if (in_array($shape, [Shape::Free, Shape::Mesh], true) && isset($measurements['volume'], $measurements['area'])) {
             // No body has less skin than the sphere of its volume.

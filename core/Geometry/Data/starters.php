@@ -21,6 +21,10 @@ return [
         ],
     ],
     [
+        'code' => 'block_hole', 'label' => 'Block with a hole', 'words' => 'The hole goes through its height; stand it up to lay the hole flat.',
+        'asks' => ['length' => ['Length', 80], 'width' => ['Width', 50], 'thickness' => ['Height', 30], 'hole' => ['Hole, across', 20]],
+    ],
+    [
         'code' => 'wheel_spokes', 'label' => 'Wheel with spokes', 'words' => 'Five spokes between hub and rim.',
         'asks' => [
             'diameter' => ['Outside diameter', 200], 'rim' => ['Rim, inwards', 12], 'thickness' => ['Rim, thickness', 16],

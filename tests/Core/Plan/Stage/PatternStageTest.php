@@ -51,6 +51,11 @@ final class PatternStageTest extends TestCase
             40 * 30 * 7,
             40 * 30 + sqrt(40 ** 2 + 6 ** 2) * 30 + 2 * 40 * 7 + 30 * 14,
         ];
+        yield 'block with a hole' => [
+            ['shape' => 'pierced', 'length' => '80 mm', 'width' => '50 mm', 'thickness' => '30 mm', 'hole' => '20 mm'],
+            (80 * 50 - 100 * \M_PI) * 30,
+            2 * (80 * 50 - 100 * \M_PI) + 2 * 30 * 130 + \M_PI * 20 * 30,
+        ];
         yield 'volume and area' => [['shape' => 'free', 'volume' => '12 mL', 'area' => '60 cm2'], 12_000, 6000];
     }
 

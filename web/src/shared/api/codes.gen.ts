@@ -293,6 +293,7 @@ export const SHAPES = {
   sphere: {"label":"Sphere","measures":["diameter"],"onTop":true},
   boss: {"label":"Boss","measures":["diameter","height"],"onTop":true},
   wedge: {"label":"Wedge","measures":["length","width","thickness","thin_end"],"onTop":false},
+  pierced: {"label":"Block with a hole","measures":["length","width","thickness","hole"],"onTop":false},
   free: {"label":"Volume and area","measures":["volume","area"],"onTop":false},
   mesh: {"label":"Mesh","measures":["length","width","height","thickness","volume","area"],"onTop":false},
 } as const;
@@ -312,6 +313,7 @@ export const STARTERS = {
   bar: {"label":"Bar","words":"One straight piece.","asks":{"length":["Length",120],"width":["Width",25],"thickness":["Thickness",12]}},
   blade: {"label":"Blade","words":"Thick at the back, thin at the edge.","asks":{"length":["Length",200],"width":["Width",40],"thickness":["Back",6],"edge":["Edge",2]}},
   lettered_plate: {"label":"Plate with letters","words":"Eight letters in a row; put in how many there are.","asks":{"length":["Length",250],"width":["Width",90],"thickness":["Thickness",6],"relief":["Letters stand out",3]}},
+  block_hole: {"label":"Block with a hole","words":"The hole goes through its height; stand it up to lay the hole flat.","asks":{"length":["Length",80],"width":["Width",50],"thickness":["Height",30],"hole":["Hole, across",20]}},
   wheel_spokes: {"label":"Wheel with spokes","words":"Five spokes between hub and rim.","asks":{"diameter":["Outside diameter",200],"rim":["Rim, inwards",12],"thickness":["Rim, thickness",16],"hub":["Hub diameter",40]}},
   wheel_web: {"label":"Wheel with a web","words":"A thin disc between hub and rim.","asks":{"diameter":["Outside diameter",150],"rim":["Rim, inwards",12],"thickness":["Rim, thickness",16],"hub":["Hub diameter",36]}},
   bell: {"label":"Bell or cup","words":"Mouth down, its floor on top.","asks":{"diameter":["Mouth, outside",120],"height":["Height",90],"wall":["Wall",5]}},
