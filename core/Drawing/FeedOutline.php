@@ -49,6 +49,12 @@ final class FeedOutline
 
     private function oneRiser(RiserSeat $riser, float $centre, float $foot, float $seat, int $index): void
     {
+        $face = $riser->kind->isBeside ? $this->freeSide($riser) : null;
+        if (null !== $face) {
+            $this->beside($riser, $face, $index);
+
+            return;
+        }
         $kind = $this->at->values->choice('feeding.riser');
         $diameter = $riser->diameter->millimetres();
         $neck = max(3.0, $diameter * 0.2);
@@ -74,6 +80,63 @@ final class FeedOutline
                 [$centre - $neckHalf, $foot + $neck * 0.4],
             ]),
             ['feeding.riser', 'feeding.riser_diameter', 'feeding.riser_height', 'feeding.at_heaviest'],
+            !$riser->diameter->isTold(),
+            $riser->section,
+        );
+    }
+
+    /**
+     * Right face and foot of what a riser stands beside; null where something of the casting lies there.
+     *
+     * @return array{float, float, float}|null right, foot and height, mm
+     */
+    private function freeSide(RiserSeat $riser): ?array
+    {
+        $boxes = $this->at->layout->boxes ?? [];
+        $box = $boxes[$riser->section] ?? null;
+        if (null === $box) {
+            return null;
+        }
+        $right = $box['x'] + $box['width'];
+        foreach ($boxes as $other) {
+            if ($other['x'] + $other['width'] > $right + 0.5) {
+                return null;
+            }
+        }
+
+        return [$this->at->left + $right, $this->at->foot + $box['y'], $box['height']];
+    }
+
+    /**
+     * Beside its section, from the section's foot up, with a neck through its side.
+     *
+     * @param array{float, float, float} $face
+     */
+    private function beside(RiserSeat $riser, array $face, int $index): void
+    {
+        [$right, $foot, $high] = $face;
+        $diameter = $riser->diameter->millimetres();
+        $neck = min($riser->neck->millimetres(), $high, $diameter);
+        $level = $foot + $high / 2;
+        $left = $right + max(4.0, $diameter * 0.25);
+        $open = 'open' === $this->at->values->choice('feeding.riser');
+        $top = $open ? max($this->at->top(), $foot + $diameter) : $foot + max($riser->height->millimetres(), $high);
+        $this->parts[] = new SectionPart(
+            "riser-{$index}",
+            'riser',
+            $open ? 'Open riser' : 'Blind riser',
+            $this->at->text('feeding.riser_diameter'),
+            $this->at->closed([
+                [$right, $level - $neck / 2],
+                [$left, $level - $neck / 2],
+                [$left, $foot],
+                [$left + $diameter, $foot],
+                [$left + $diameter, $top],
+                [$left, $top],
+                [$left, $level + $neck / 2],
+                [$right, $level + $neck / 2],
+            ]),
+            ['feeding.riser', 'feeding.riser_stands', 'feeding.riser_diameter', 'feeding.riser_height', 'feeding.neck'],
             !$riser->diameter->isTold(),
             $riser->section,
         );

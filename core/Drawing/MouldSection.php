@@ -45,6 +45,8 @@ final readonly class MouldSection
         'filter_cold' => 'filter freezes',
         'binder_gas' => 'binder gas',
         'core_gas' => 'core gas',
+        'coat_steam' => 'coat not dry',
+        'investment_gas' => 'plaster not dry',
         'foam_head' => 'cup too low',
         'fill_time' => 'too narrow',
         'sand_cover' => 'little sand over it',
@@ -98,7 +100,7 @@ final readonly class MouldSection
             'one_piece' => $this->at->onePiece,
             'bounds' => [
                 'left' => -$this->at->bore / 2 - SectionMeasures::CLEARANCE_MM,
-                'right' => $this->at->left + $this->at->length + SectionMeasures::CLEARANCE_MM,
+                'right' => $this->right() + SectionMeasures::CLEARANCE_MM,
                 'top' => $top,
                 'bottom' => $bottom,
             ],
@@ -107,6 +109,17 @@ final readonly class MouldSection
             'places' => $this->places->places(),
             'risks' => $this->risks(),
         ];
+    }
+
+    /** The casting's right end, or that of a riser beside it. */
+    private function right(): float
+    {
+        $right = $this->at->left + $this->at->length;
+        foreach ($this->parts as $part) {
+            $right = 'riser' === $part->kind ? max($right, ...array_column($part->outline, 0)) : $right;
+        }
+
+        return $right;
     }
 
     /**

@@ -53,6 +53,25 @@ final readonly class CastingGeometry
     }
 
     /**
+     * Each pair that touches once, cm².
+     *
+     * @return list<array{sections: list<string>, area: float}>
+     */
+    private function touching(): array
+    {
+        $pairs = [];
+        foreach ($this->contacts as $one => $others) {
+            foreach ($others as $other => $area) {
+                $pair = [$one, $other];
+                sort($pair);
+                $pairs[implode('/', $pair)] = ['sections' => $pair, 'area' => round($area * 1e4, 3)];
+            }
+        }
+
+        return array_values($pairs);
+    }
+
+    /**
      * For documents and screens: lengths in mm, areas in cm², volumes in mL, to three places.
      *
      * @param bool $risers whether metal is poured into any
@@ -88,6 +107,7 @@ final readonly class CastingGeometry
                     $this->parts,
                 ),
             ),
+            'contacts' => $this->touching(),
             'apart' => $this->apart,
             'way' => $mm($this->way),
             'last_to_fill' => $place($this->lastToFill),

@@ -37,6 +37,12 @@ final class SandGas
         return self::pressure($grams * $moisture * self::STEAM_CM3_PER_G, $seconds, $sandCm, $permeability);
     }
 
+    /** Steam of so many grams of water on each square metre of the face, g/cm²; the rest as for steam. */
+    public static function ofCoat(float $seconds, float $gramsPerM2, float $permeability, float $sandCm): float
+    {
+        return self::HOT * self::pressure(($gramsPerM2 / 1e4) * self::STEAM_CM3_PER_G, $seconds, $sandCm, $permeability);
+    }
+
     /** Gas of a binder, g/cm²: mL of gas per gram of sand when heated through; the rest as for steam. */
     public static function ofBinder(
         float $seconds,

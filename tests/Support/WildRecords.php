@@ -180,6 +180,13 @@ final class WildRecords
                 'unit' => 'mm',
             ];
         }
+        if (Shape::Pierced === $shape) {
+            // Narrower than either side, or the reader refuses it.
+            $sizes['length']['value'] = max(0.2, $sizes['length']['value']);
+            $sizes['width']['value'] = max(0.2, $sizes['width']['value']);
+            $most = 0.95 * min($sizes['length']['value'], $sizes['width']['value']);
+            $sizes['hole']['value'] = max(0.1, min($sizes['hole']['value'], $most));
+        }
         $inner = ['tube' => 'wall', 'ring' => 'width'][$shape->value] ?? null;
         if (null !== $inner) {
             // Half the outside diameter at most, or the reader refuses it.

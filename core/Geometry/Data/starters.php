@@ -21,7 +21,8 @@ return [
         ],
     ],
     [
-        'code' => 'block_hole', 'label' => 'Block with a hole', 'words' => 'The hole goes through its height; stand it up to lay the hole flat.',
+        'code' => 'block_hole', 'label' => 'Block with a hole',
+        'words' => 'The hole goes through its height; stand it up to lay the hole flat.',
         'asks' => ['length' => ['Length', 80], 'width' => ['Width', 50], 'thickness' => ['Height', 30], 'hole' => ['Hole, across', 20]],
     ],
     [

@@ -37,7 +37,8 @@ return [
     [
         'step' => 'feeding', 'title' => 'Will it feed', 'stages' => ['feeding', 'venting'],
         'asks' => [
-            'feeding.riser', 'feeding.riser_diameter', 'feeding.riser_height', 'feeding.neck', 'feeding.insulated', 'venting.vents',
+            'feeding.riser', 'feeding.riser_stands', 'feeding.riser_diameter', 'feeding.riser_height', 'feeding.neck', 'feeding.insulated',
+            'feeding.chill_area', 'venting.vents',
             'venting.diameter', 'venting.high_points', 'casting.heaviest',
         ],
     ],

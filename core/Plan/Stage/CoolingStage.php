@@ -128,7 +128,7 @@ final class CoolingStage
             [$most, $what] = [$heaviest / 4, 'heaviest part'];
         }
         foreach (null === $most ? [] : $feeding->risers as $riser) {
-            $of = Riser::modulusOf(Length::fromSi($riser->diameter->metres), Length::fromSi($riser->height->metres))->si();
+            $of = $riser->modulus();
             if ($of > $most) {
                 [$most, $what] = [$of, 'riser'];
             }

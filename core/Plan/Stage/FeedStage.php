@@ -9,7 +9,6 @@ use MoltenNotes\Core\Alloy\FreezingClass;
 use MoltenNotes\Core\Feeding\FreezingTime;
 use MoltenNotes\Core\Feeding\Riser;
 use MoltenNotes\Core\Geometry\CastingGeometry;
-use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Plan\Basis;
@@ -19,15 +18,12 @@ use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Length;
 use MoltenNotes\Core\Quantity\Temperature;
-use MoltenNotes\Core\Quantity\Volume;
 use MoltenNotes\Core\Working\StageResult;
 use MoltenNotes\Core\Working\StageSheet;
 
 /** Will it feed: which section freezes when, which are cut off, and what riser, neck or chill each asks for. */
 final class FeedStage
 {
-    /** What a good chill leaves of a section's modulus. Common practice. */
-    private const CHILLED = 0.67;
     /** Sections closer than this freeze together: neither cuts the other off. */
     private const TOGETHER = 0.95;
     /** How far the freezing times of the grades of a family lie apart. Derived from the table of alloys, rough. */
@@ -41,6 +37,7 @@ final class FeedStage
 
     private readonly StageSheet $sheet;
     private readonly RiserAdvice $advice;
+    private readonly SectionModuli $cooling;
 
     /** @var array<string, float> section id → modulus in metres, chills counted */
     private readonly array $moduli;
@@ -48,7 +45,8 @@ final class FeedStage
     private function __construct(private readonly Basis $basis, private readonly Alloy $alloy, private readonly MouldMaterial $mould)
     {
         $this->sheet = new StageSheet($basis->format);
-        $this->moduli = self::moduli($basis);
+        $this->cooling = SectionModuli::of($basis);
+        $this->moduli = $this->cooling->moduli;
         $this->advice = new RiserAdvice($basis, $alloy, $this->sheet, $this->moduli);
     }
 
@@ -59,7 +57,7 @@ final class FeedStage
     public static function compute(Basis $basis, ?Estimate $arrival, array $sizes): FeedResult
     {
         $result = self::result($basis, $arrival, $sizes);
-        $moduli = self::moduli($basis);
+        $moduli = SectionModuli::of($basis)->moduli;
 
         return new FeedResult($result, self::risers($basis, $result, $moduli), $moduli);
     }
@@ -114,6 +112,9 @@ final class FeedStage
                 $this->feed($section->id, $feeders, $metal);
             }
         }
+        if (null !== $this->basis->solid) {
+            JunctionFigures::add($this->basis, $this->sheet, $this->basis->solid);
+        }
     }
 
     private function metal(?Estimate $arrival): Temperature
@@ -144,7 +145,7 @@ final class FeedStage
             return;
         }
         $modulus = $heaviest / 4;
-        $wanted = Riser::byModulus(Length::fromSi($modulus));
+        $wanted = Riser::byModulus(Length::fromSi($modulus), RiserAdvice::kind($this->basis));
         $this->sheet->assume('The heaviest part freezes like a long bar.', 'casting.sections');
         $this->sheet->add(
             code: 'freezing_time',
@@ -159,49 +160,12 @@ final class FeedStage
             code: 'riser_diameter',
             label: 'Riser wanted',
             value: Estimate::exact(Dimension::Length, $wanted->si()),
-            formula: 'D = 6 M',
+            formula: RiserAdvice::formula(RiserAdvice::kind($this->basis)),
             inputs: [$this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $modulus))],
             source: 'R. Wlodawer',
             mark: Mark::RecalledFromMemory,
         );
         $this->compareRiser($modulus, '', 'the heaviest part');
-    }
-
-    /** @return array<string, float> section id → volume over cooled area, metres, chills counted */
-    private static function moduli(Basis $basis): array
-    {
-        $solid = $basis->solid;
-        if (null !== $solid) {
-            $moduli = [];
-            foreach ($solid->parts as $id => $part) {
-                // However much is joined to it, a section keeps at least a third of its skin.
-                $cooled = max($part->cooled, $part->surface / 3);
-                // A mesh is one part: its thickest place counts, as a bar of that thickness.
-                $local = Shape::Mesh === $basis->sections?->get($id)?->shape ? $part->thickest / 4 : 0.0;
-                $moduli[$id] = max($part->volume / $cooled, $local) * (true === $basis->sections?->get($id)?->chill ? self::CHILLED : 1.0);
-            }
-
-            return $moduli;
-        }
-        $joints = array_fill_keys(array_keys($basis->bodies), 0.0);
-        foreach ($basis->sections?->all() ?? [] as $section) {
-            $body = $basis->bodies[$section->id] ?? null;
-            if (null === $body || null === $section->joins || !isset($basis->bodies[$section->joins])) {
-                continue;
-            }
-            $face = min($body->joint, $basis->bodies[$section->joins]->surface / 2);
-            $joints[$section->id] += $face;
-            $joints[$section->joins] += $face * $section->count;
-        }
-        $moduli = [];
-        foreach ($basis->bodies as $id => $body) {
-            $section = $basis->sections?->get($id);
-            // However much is joined to it, a section keeps at least a third of its skin.
-            $cooled = max($body->surface - $joints[$id], $body->surface / 3);
-            $moduli[$id] = ($body->volume / $cooled) * (true === $section?->chill ? self::CHILLED : 1.0);
-        }
-
-        return $moduli;
     }
 
     /**
@@ -221,7 +185,7 @@ final class FeedStage
         return array_map(
             static function (string $id) use ($basis, $result, $moduli): RiserSeat {
                 $modulus = $moduli[$id] ?? ($basis->si('casting.heaviest') ?? self::USUAL_HEAVY_M) / 4;
-                $rule = Riser::byModulus(Length::fromSi($modulus))->si();
+                $rule = Riser::byModulus(Length::fromSi($modulus), RiserAdvice::kind($basis))->si();
                 $diameter = self::size($basis, $result, 'feeding.riser_diameter', 'riser_diameter', $id, $rule);
                 $height = $basis->si('feeding.riser_height');
 
@@ -237,6 +201,7 @@ final class FeedStage
                         $id,
                         min(4 * Riser::NECK_FACTOR * $modulus, RiserAdvice::room($basis, $id)),
                     ),
+                    RiserAdvice::kind($basis),
                 );
             },
             [] === $seats ? [''] : $seats,
@@ -317,7 +282,7 @@ final class FeedStage
         $height = $this->basis->si('feeding.riser_height') ?? $diameter;
         if (null !== $diameter && null !== $height && in_array($kind, ['open', 'blind', null], true)) {
             foreach (self::seats($this->basis, $this->moduli) as $id) {
-                $feeders[$id] = Riser::modulusOf(Length::fromSi($diameter), Length::fromSi($height))->si() * $this->advice->sleeve();
+                $feeders[$id] = $this->advice->modulusOf($diameter, $height) * $this->advice->sleeve();
             }
         }
         if ('sprue' === $kind) {
@@ -444,6 +409,23 @@ final class FeedStage
         $helps = $this->isFoam() ? ' Let metal in there, or make it lighter.' : ' Set a riser there, chill it, or let metal in there.';
         $this->sheet->warn('hot_spot', $words.$helps, $standing, $id);
         $this->wantedRiser($id, $label, $metal);
+        if (!$this->isFoam()) {
+            $this->chill($id, $label, $blocked);
+        }
+    }
+
+    /** What of a heavy part has to lie on a chill for it to freeze no later than what cuts it off. */
+    private function chill(string $id, string $label, string $blocked): void
+    {
+        $neighbours = $this->basis->sections?->neighbours()[$id] ?? [];
+        $around = array_filter(
+            $this->moduli,
+            static fn (string $one): bool => $one === $blocked || ('' === $blocked && in_array($one, $neighbours, true)),
+            \ARRAY_FILTER_USE_KEY,
+        );
+        if ([] !== $around && $this->matters($id)) {
+            (new ChillAdvice($this->basis, $this->sheet, $this->cooling))->wanted($id, $label, max($around));
+        }
     }
 
     private function isFoam(): bool
@@ -517,7 +499,7 @@ final class FeedStage
         $diameter = $this->basis->si('feeding.riser_diameter');
         if (null !== $diameter && 'none' !== $this->basis->values->choice('feeding.riser')) {
             $this->advice->compare(
-                Riser::modulusOf(Length::fromSi($diameter), Length::fromSi($this->basis->si('feeding.riser_height') ?? $diameter))->si(),
+                $this->advice->modulusOf($diameter, $this->basis->si('feeding.riser_height') ?? $diameter),
                 $modulus,
                 $id,
                 $label,

@@ -48,7 +48,7 @@ final class GatingVolume
         }
         $volume = 0.0;
         foreach ($risers as $riser) {
-            $volume += ((\M_PI * $riser->diameter->metres ** 2) / 4) * $riser->height->metres;
+            $volume += $riser->volume();
         }
         if ($volume > 0.0) {
             $parts['Risers'] = $volume * $basis->castings();

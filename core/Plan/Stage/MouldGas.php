@@ -15,7 +15,9 @@ use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Mass;
 use MoltenNotes\Core\Quantity\Temperature;
+use MoltenNotes\Core\Quantity\Time;
 use MoltenNotes\Core\Venting\FoamGas;
+use MoltenNotes\Core\Venting\LeftWater;
 use MoltenNotes\Core\Venting\SandGas;
 use MoltenNotes\Core\Working\StageSheet;
 use MoltenNotes\Core\Working\WorkingInput;
@@ -29,6 +31,18 @@ final class MouldGas
     private const USUAL_WAY_CM = 5.0;
     /** Gas of a core whose binder is not told, mL per gram of sand: from little to much. Common practice. */
     private const ANY_BINDER = [5.0, 12.0, 25.0];
+    /** Permeability number of dry sand without a binder. Common practice, rough. */
+    private const LOOSE_SAND = 150.0;
+    /** Coats on foam where their number is not told. Common practice. */
+    private const USUAL_COATS = 2;
+    /** Humidity of the air by weather: least, middle, most. Common practice. */
+    private const HUMIDITY = ['dry' => [0.3, 0.4, 0.5], 'humid' => [0.65, 0.75, 0.85], 'rain' => [0.8, 0.9, 0.95]];
+    /** Permeability number of set plaster: hardly any. Recalled from memory, rough. */
+    private const PLASTER = [1.0, 2.0, 5.0];
+    /** Plaster between metal and the open, cm. Common practice. */
+    private const PLASTER_CM = 2.0;
+    /** The middle of a flask lags behind its furnace by so much, K. Common practice. */
+    private const LAGS_K = 50.0;
     /** Prints are taken as this share of a core's face. Common practice, rough. */
     private const PRINTS = 0.1;
 
@@ -57,6 +71,104 @@ final class MouldGas
         if (null !== $process->gas) {
             $gas->throughSand($process->gas);
         }
+        $gas->coat();
+        if ('plaster' === $process->code) {
+            $gas->investment();
+        }
+    }
+
+    /** Water of a wash that is damp, or of a foam coat that has not dried long enough: it is steam as soon as metal lies on it. */
+    private function coat(): void
+    {
+        $head = $this->head();
+        $water = true === $this->basis->mould?->isLostFoam() ? $this->foamCoat() : $this->wash();
+        if (null === $water || $head <= 0.0) {
+            return;
+        }
+        $permeability = $this->permeability($this->process->gas[4] ?? self::LOOSE_SAND);
+        $way = $this->way();
+        $pressure = Estimate::through(
+            Dimension::Ratio,
+            static fn (float $water, float $seconds, float $permeability): float => SandGas::ofCoat($seconds, $water, $permeability, $way),
+            $water,
+            $this->seconds,
+            $permeability,
+        );
+        $this->against(
+            'coat_steam',
+            'Steam of the coat against the metal’s own pressure',
+            $pressure,
+            $head,
+            [$this->sheet->input('w', 'Water in the coat, g per square metre', $water), ...$this->inputs($permeability)],
+            'steam tables, permeability number; the water of a coat is common practice',
+            'The water in the coat may blow through the metal: dry it until it loses no more weight.',
+        );
+    }
+
+    /** Grams per square metre; null where the wash is dry, or there is none. */
+    private function wash(): ?Estimate
+    {
+        return 'damp' === $this->basis->values->choice('mould.coating') && null !== $this->process->gas
+            ? Estimate::ratio(LeftWater::DAMP_WASH, LeftWater::DAMP_WASH / 2, LeftWater::DAMP_WASH * 2)
+            : null;
+    }
+
+    /** Grams per square metre; null where it is not told how long it dried. */
+    private function foamCoat(): ?Estimate
+    {
+        $dried = $this->basis->si('foam.dry_time');
+        if (null === $dried) {
+            return null;
+        }
+        $coats = $this->basis->values->count('foam.coats') ?? self::USUAL_COATS;
+        $weather = $this->basis->values->choice('pour.weather');
+        $humidity = self::HUMIDITY[$weather ?? ''] ?? [0.35, 0.5, 0.7];
+        if (null === $weather) {
+            $this->sheet->assume('The air in which the coat dried is neither dry nor damp.', 'pour.weather');
+        }
+        $dipped = $coats * LeftWater::PER_COAT;
+        $at = fn (float $humid): float => $dipped * LeftWater::inCoat(Time::fromSi($dried), $this->basis->air(), $humid);
+
+        return Estimate::ratio($at($humidity[1]), $at($humidity[0]), $at($humidity[2]));
+    }
+
+    /** Water of crystallisation that a burnout has left in plaster, through a wall that hardly lets gas out. */
+    private function investment(): void
+    {
+        $peak = $this->basis->si('plaster.burnout_peak');
+        $head = $this->head();
+        if (null === $peak) {
+            $this->sheet->assume('Burnt out right through, to well over '.$this->basis->shown(573.15, Dimension::Temperature)
+                .': no water and no wax is left in the plaster.', 'plaster.burnout_peak');
+
+            return;
+        }
+        if ($head <= 0.0) {
+            return;
+        }
+        $left = LeftWater::inPlaster(Temperature::fromSi($peak));
+        // Thick places lag behind: what is left is more than at the face.
+        $water = Estimate::ratio($left, $left * 0.7, LeftWater::inPlaster(Temperature::fromSi(max(1.0, $peak - self::LAGS_K))));
+        $permeability = Estimate::ratio(self::PLASTER[1], self::PLASTER[0], self::PLASTER[2]);
+        $this->against(
+            'investment_gas',
+            'Steam of the plaster against the metal’s own pressure',
+            $this->pressure(SandGas::backPressure(...), $water, $permeability, self::PLASTER_CM),
+            $head,
+            [
+                $this->sheet->input('w', 'Water left in the plaster', $water),
+                $this->sheet->input('P', 'Permeability of plaster', $permeability, 'default'),
+                $this->sheet->input('t', 'Time under heat', $this->seconds),
+            ],
+            'water of gypsum by its atomic masses; what leaves at which temperature is recalled from memory',
+            'There is water in the plaster: it bursts into steam under the metal. Burn it out right through before any metal comes near.',
+        );
+    }
+
+    /** Pressure of the metal over the mould, g/cm². */
+    private function head(): float
+    {
+        return ($this->alloy->densityLiquid->si() / 1000) * Levels::of($this->basis)->head * 100;
     }
 
     /** @param array{float, float, float, float, float} $gas of its binder: usual share, mL per g least, middle, most, permeability */
@@ -68,13 +180,12 @@ final class MouldGas
         if ($wet && null === $moisture && null === $core) {
             return;
         }
-        $height = Levels::of($this->basis)->head;
-        if ($height <= 0.0) {
+        $head = $this->head();
+        if ($head <= 0.0) {
             $this->sheet->lacks('steam', ['gating.sprue_height'], 'Without a head of metal nothing stands against the gas of the mould.');
 
             return;
         }
-        $head = ($this->alloy->densityLiquid->si() / 1000) * $height * 100;
         $permeability = $this->permeability($gas[4]);
         $way = $this->way();
         if ($wet && null !== $moisture) {

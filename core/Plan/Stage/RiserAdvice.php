@@ -8,6 +8,7 @@ use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Alloy\FreezingClass;
 use MoltenNotes\Core\Feeding\FeedingDistance;
 use MoltenNotes\Core\Feeding\Riser;
+use MoltenNotes\Core\Feeding\RiserKind;
 use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Plan\Basis;
@@ -33,29 +34,33 @@ final readonly class RiserAdvice
     public function wanted(string $id, string $label, Temperature $metal): void
     {
         $superheat = $this->alloy->superheatAt($metal)->si();
-        $byModulus = Riser::byModulus(Length::fromSi($this->moduli[$id] / $this->sleeve()));
+        $kind = self::kind($this->basis);
+        $byModulus = Riser::byModulus(Length::fromSi($this->moduli[$id] / $this->sleeve()), $kind);
         $demand = Riser::demand($this->alloy->shrinkage, $superheat);
         $fed = Volume::fromSi($this->basis->bodies[$id]->volume);
-        $byVolume = Riser::byVolume($fed, $demand, true === $this->basis->values->flag('feeding.insulated'));
+        $byVolume = Riser::byVolume($fed, $demand, true === $this->basis->values->flag('feeding.insulated'), $kind);
         $diameter = max($byModulus->si(), $byVolume?->si() ?? 0.0);
         $rounded = ceil($diameter * 1000) / 1000;
         $this->sheet->add(
             code: 'riser_diameter',
             label: "Riser for {$label}",
             value: Estimate::between(Dimension::Length, $rounded, $rounded * 0.95, $rounded * 1.1),
-            formula: 'D = max(6 M, (4 V β/(η − β)/π)^⅓)',
+            formula: 'D = max('.substr(self::formula($kind), 4).', (4 V β/(η − β)/π)^⅓)',
             inputs: [
                 $this->sheet->input('M', 'Modulus', Estimate::exact(Dimension::Length, $this->moduli[$id])),
-                $this->sheet->input('6 M', 'By modulus', Estimate::exact(Dimension::Length, $byModulus->si())),
+                $this->sheet->input('D_M', 'By modulus', Estimate::exact(Dimension::Length, $byModulus->si())),
                 ...null === $byVolume ? [] : [$this->sheet->input('D_V', 'By volume', Estimate::exact(Dimension::Length, $byVolume->si()))],
                 $this->sheet->input('β', 'Shrinkage to feed', Estimate::ratio($demand->si())),
             ],
             source: 'R. Wlodawer; AFS',
             mark: Mark::RecalledFromMemory,
             standing: null === $byVolume ? 'risky' : 'plain',
-            note: null === $byVolume
-                ? 'So much shrinkage cannot be fed by a plain riser; cover or insulate it.'
-                : 'As high as wide; stands on the section.',
+            note: match (true) {
+                null === $byVolume => 'So much shrinkage cannot be fed by a plain riser; cover or insulate it.',
+                $kind->isBlind => self::place($kind).' A blind riser gives metal only while the air presses on it: a pin of sand or a core '
+                    .'from its top into the hot metal.',
+                default => self::place($kind),
+            },
             subject: $id,
         );
         $neck = ceil(4 * Riser::NECK_FACTOR * $this->moduli[$id] * 1000) / 1000;
@@ -133,6 +138,32 @@ final readonly class RiserAdvice
             },
             subject: $id,
         );
+    }
+
+    private static function place(RiserKind $kind): string
+    {
+        return 'As high as wide; stands '.($kind->isBeside ? 'beside the section, cooled all round.' : 'on the section.');
+    }
+
+    /** How the risers of a casting are made, as told; open and on the casting where nothing is. */
+    public static function kind(Basis $basis): RiserKind
+    {
+        return new RiserKind(
+            isBlind: 'blind' === $basis->values->choice('feeding.riser'),
+            isBeside: 'side' === $basis->values->choice('feeding.riser_stands'),
+        );
+    }
+
+    /** Diameter by modulus in words, for one as high as wide. */
+    public static function formula(RiserKind $kind): string
+    {
+        return 'D = '.rtrim(rtrim(number_format(Riser::timesModulus($kind), 2), '0'), '.').' M';
+    }
+
+    /** Of a riser of the kind there is, metres. */
+    public function modulusOf(float $diameter, float $height): float
+    {
+        return Riser::modulusOf(Length::fromSi($diameter), Length::fromSi($height), self::kind($this->basis))->si();
     }
 
     /** A sleeve or cover keeps a riser liquid as long as a larger one. */

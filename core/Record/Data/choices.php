@@ -34,6 +34,7 @@ return [
     'sprue_shape' => ['tapered' => 'Tapered', 'straight' => 'Straight'],
     'basin' => ['basin' => 'Offset basin', 'cup' => 'Cup or funnel', 'none' => 'Straight into the sprue'],
     'riser' => ['none' => 'No riser', 'open' => 'Open riser', 'blind' => 'Blind riser', 'sprue' => 'Sprue feeds'],
+    'riser_stands' => ['top' => ['On the casting', 'The face under it does not cool it'], 'side' => ['Beside it', 'Through a neck']],
     'volume_by' => [
         'sections' => 'Sections',
         'dunk' => 'Dunked in water',

@@ -347,6 +347,9 @@ return [
         'hint' => 'What feeds the heaviest section.',
     ],
     [
+        'key' => 'feeding.riser_stands', 'stage' => 'feeding', 'label' => 'Riser stands', 'kind' => 'choice', 'choices' => 'riser_stands',
+    ],
+    [
         'key' => 'feeding.riser_diameter', 'stage' => 'feeding', 'label' => 'Riser diameter', 'kind' => 'quantity', 'unit' => 'mm',
         'possible' => [1, 500], 'likely' => [8, 150],
     ],
@@ -363,6 +366,11 @@ return [
     [
         'key' => 'feeding.chill', 'stage' => 'feeding', 'label' => 'Chill on the heavy part', 'kind' => 'flag', 'processes' => $sand,
         'hint' => 'Dry and warm.',
+    ],
+    [
+        'key' => 'feeding.chill_area', 'stage' => 'feeding', 'label' => 'Face on the chill', 'kind' => 'quantity', 'unit' => 'cm2',
+        'possible' => [0.01, 100000], 'likely' => [0.5, 500], 'processes' => $sand,
+        'hint' => 'Left blank: the underside of what it lies under.',
     ],
     [
         'key' => 'venting.vents', 'first' => true, 'stage' => 'venting', 'label' => 'Vents', 'kind' => 'count', 'possible' => [0, 500],

@@ -62,7 +62,10 @@ final class LayersTest extends TestCase
             self::assertGreaterThan(0.0, $sizes['above'][3], "the highest {$code} is somewhere");
             $mark = array_values(array_filter($layer['marks'], static fn (array $mark): bool => $kind === $mark['kind']))[0] ?? null;
             self::assertNotNull($mark, $code);
-            $holding = array_filter($layer['bands'][3]['above'], static fn (array $face): bool => self::holds($face['outline'], $mark['above']));
+            $holding = array_filter(
+                $layer['bands'][3]['above'],
+                static fn (array $face): bool => self::holds($face['outline'], $mark['above']),
+            );
             self::assertNotSame([], $holding, "the mark of {$code} lies where it is highest");
         }
     }
@@ -178,7 +181,9 @@ final class LayersTest extends TestCase
      */
     private static function plain(array $shown): array
     {
-        return array_map(static fn (string $words): string => str_replace(["\u{a0}", "\u{202f}"], ' ', $words), array_filter($shown, is_string(...)));
+        $plain = static fn (string $words): string => str_replace(["\u{a0}", "\u{202f}"], ' ', $words);
+
+        return array_map($plain, array_filter($shown, is_string(...)));
     }
 
     /** @param list<array<string, mixed>> $sections */

@@ -275,4 +275,26 @@ final class MouldSectionTest extends TestCase
             && $point[1] >= self::foot($part) - 0.1
             && $point[1] <= self::top($part) + 0.1;
     }
+
+    /** It touches the section by its neck, stands on its own foot, and the mould reaches round it. */
+    public function testARiserBesideItsSectionStandsThere(): void
+    {
+        $drawn = static fn (string $stands): array => self::drawn([
+            'feeding.riser' => 'blind', 'feeding.riser_stands' => $stands, 'feeding.riser_diameter' => '40 mm',
+            'casting.sections' => [
+                [
+                    'id' => 'block', 'shape' => 'plate', 'length' => '80 mm', 'width' => '60 mm', 'thickness' => '24 mm', 'gates' => 1,
+                    'riser' => true,
+                ],
+            ],
+        ] + Plans::values());
+        [$parts, $drawing] = $drawn('side');
+
+        self::assertEqualsWithDelta(self::right($parts['section-block-00']), self::left($parts['riser-0']), 0.01);
+        self::assertEqualsWithDelta(self::foot($parts['section-block-00']), self::foot($parts['riser-0']), 0.01);
+        self::assertGreaterThanOrEqual(self::right($parts['riser-0']) + 30, $drawing['bounds']['right']);
+        [$on] = $drawn('top');
+        self::assertLessThan(self::right($on['section-block-00']), self::right($on['riser-0']));
+        self::assertEqualsWithDelta(self::top($on['section-block-00']), self::foot($on['riser-0']), 0.01);
+    }
 }

@@ -98,7 +98,8 @@ final class BodyFieldsTest extends TestCase
         $outer = Contour::from($ring, $axis, $axis, 4.0)->shapes;
         self::assertCount(1, $outer);
         self::assertCount(1, $outer[0]['holes']);
-        self::assertEqualsWithDelta(\M_PI * 16, abs(self::area($outer[0]['holes'][0])), 0.03 * \M_PI * 16, 'a line drawn smoother is a little shorter');
+        // A line drawn smoother is a little shorter.
+        self::assertEqualsWithDelta(\M_PI * 16, abs(self::area($outer[0]['holes'][0])), 0.03 * \M_PI * 16);
         self::assertGreaterThan(\M_PI * 81, self::area($outer[0]['outline']));
         self::assertSame([], Contour::from($cone, $axis, $axis, 9.5)->shapes);
         self::assertSame([], Contour::from([], $axis, $axis, 1.0)->shapes);

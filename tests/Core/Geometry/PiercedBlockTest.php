@@ -49,9 +49,9 @@ final class PiercedBlockTest extends TestCase
             $faces = SectionLayout::of(self::basis($more), $cut)->cuts['block'] ?? [];
 
             return array_map(static function (array $face): array {
-                [$x, $y] = [array_column($face['outline'], 0), array_column($face['outline'], 1)];
+                $span = static fn (array $along): float => round(max([0.0, ...$along]) - min([\INF, ...$along]), 6);
 
-                return [round(max([0.0, ...$x]) - min([\INF, ...$x]), 6), round(max([0.0, ...$y]) - min([\INF, ...$y]), 6), count($face['holes'])];
+                return [$span(array_column($face['outline'], 0)), $span(array_column($face['outline'], 1)), count($face['holes'])];
             }, $faces);
         };
 

@@ -6,9 +6,12 @@ namespace MoltenNotes\Tests\Core\Plan\Stage;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use MoltenNotes\Core\Feeding\Chill;
 use MoltenNotes\Core\Feeding\FeedingDistance;
 use MoltenNotes\Core\Feeding\Riser;
+use MoltenNotes\Core\Feeding\RiserKind;
 use MoltenNotes\Core\Plan\CastingPlan;
+use MoltenNotes\Core\Quantity\Area;
 use MoltenNotes\Core\Quantity\Length;
 use MoltenNotes\Core\Quantity\Ratio;
 use MoltenNotes\Core\Quantity\Volume;
@@ -152,15 +155,97 @@ final class FeedStageTest extends TestCase
         self::assertNotContains('gate_freezes', array_column($thick->risks(), 'code'));
     }
 
-    /** R. Wlodawer, recalled from memory: a riser as high as wide, cooled all round, has a sixth of its width as modulus. */
+    /**
+     * R. Wlodawer, recalled from memory: a riser as high as wide has a fifth of its width as modulus on the casting, where its foot does
+     * not cool, and a sixth beside it. Domed on the casting 5/24 (π/8 + π/12 over π).
+     */
     public function testARiserAsHighAsWide(): void
     {
-        self::assertEqualsWithDelta(0.01, Riser::modulusOf(Length::of(60, 'mm'), Length::of(60, 'mm'))->si(), 0.0025);
-        self::assertEqualsWithDelta(
-            1.2,
-            Riser::modulusOf(Riser::byModulus(Length::of(8, 'mm')), Riser::byModulus(Length::of(8, 'mm')))->si() / 0.008,
-            0.25,
+        $of = static fn (RiserKind $kind): float => Riser::modulusOf(Length::of(60, 'mm'), Length::of(60, 'mm'), $kind)->in('mm');
+
+        self::assertEqualsWithDelta(12.0, $of(new RiserKind()), 1e-9);
+        self::assertEqualsWithDelta(12.5, $of(new RiserKind(isBlind: true)), 1e-9);
+        self::assertEqualsWithDelta(10.0, $of(new RiserKind(isBeside: true)), 1e-9);
+        self::assertEqualsWithDelta(10.0, $of(new RiserKind(isBlind: true, isBeside: true)), 1e-9);
+        foreach ([false, true] as $blind) {
+            foreach ([false, true] as $beside) {
+                $kind = new RiserKind($blind, $beside);
+                $wide = Riser::byModulus(Length::of(8, 'mm'), $kind);
+                self::assertEqualsWithDelta(9.6, Riser::modulusOf($wide, $wide, $kind)->in('mm'), 1e-9, 'its own rule holds for it');
+                // A taller one is never cooler, and a larger one holds more.
+                self::assertGreaterThan($of($kind), Riser::modulusOf(Length::of(60, 'mm'), Length::of(90, 'mm'), $kind)->in('mm'));
+                self::assertGreaterThan($kind->volume(0.06, 0.06), $kind->volume(0.07, 0.06));
+            }
+        }
+    }
+
+    public function testARiserBesideItsSectionIsWantedWider(): void
+    {
+        $wanted = static fn (array $change): float => Plans::of([
+            'feeding.riser' => 'open', 'casting.sections' => Plans::sectionsWith('boss', ['riser' => true]),
+        ] + $change)->figure('feeding', 'riser_diameter', 'boss')->value->si ?? 0.0;
+
+        self::assertEqualsWithDelta(1.2, $wanted(['feeding.riser_stands' => 'side']) / $wanted([]), 0.05);
+        self::assertLessThanOrEqual($wanted([]), $wanted(['feeding.riser' => 'blind']));
+    }
+
+    /** A plate chilled on one side keeps two thirds of its modulus: common practice, A/2 on the chill counting twice. */
+    public function testAChillWorksByTheFaceItTouches(): void
+    {
+        [$volume, $skin] = [Volume::of(100, 'cm3'), Area::of(200, 'cm2')];
+        self::assertEqualsWithDelta(2 / 3, Chill::modulus($volume, $skin, Area::of(100, 'cm2'))->si() / 0.005, 1e-9);
+        self::assertEqualsWithDelta(0.005, Chill::modulus($volume, $skin, Area::of(0, 'cm2'))->si(), 1e-12);
+        self::assertEqualsWithDelta(100.0, Chill::contact($volume, $skin, Length::of(10 / 3, 'mm'))->in('cm2'), 1e-6);
+        self::assertSame(0.0, Chill::contact($volume, $skin, Length::of(6, 'mm'))->si());
+
+        $time = static fn (array $more, array $change = []): float => self::value(
+            Plans::of($change + ['casting.sections' => Plans::sectionsWith('boss', $more)]),
+            'freezing_time',
+            'boss',
         );
+        self::assertLessThan($time([]), $time(['chill' => true]));
+        $chilled = static fn (string $face): float => $time(['chill' => true], ['feeding.chill_area' => $face]);
+        self::assertLessThan($chilled('2 cm2'), $chilled('6 cm2'));
+        self::assertLessThan($time([]), $time([], ['feeding.chill' => true]), 'under the heaviest, where no section is marked');
+    }
+
+    public function testAChillThatIsAskedForIsEnough(): void
+    {
+        $plain = Plans::of();
+        $area = self::value($plain, 'chill_area', 'boss');
+        $times = static fn (CastingPlan $plan): array => array_map(
+            static fn (string $id): float => self::value($plan, 'freezing_time', $id),
+            ['boss', 'foot'],
+        );
+        [$heavy, $before] = $times($plain);
+        self::assertGreaterThan(1.5 * $before, $heavy);
+        $chilled = Plans::of([
+            'casting.sections' => Plans::sectionsWith('boss', ['chill' => true]),
+            'feeding.chill_area' => ['value' => $area * 1e4, 'unit' => 'cm2'],
+        ]);
+        [$after, $beside] = $times($chilled);
+        if ($area < 0.5 * self::skin($plain)) {
+            self::assertLessThanOrEqual($beside * 1.02, $after);
+        } else {
+            self::assertLessThan($heavy, $after);
+        }
+    }
+
+    /** Tee of equal walls without a fillet: the circle at the junction is 1.25 t (Heuvers), here on cells of a third of the wall. */
+    public function testTheBallAtAJunctionIsToldWithTheWallItLiesIn(): void
+    {
+        $plan = Plans::of(['casting.sections' => [
+            ['id' => 'flange', 'shape' => 'plate', 'length' => '120 mm', 'width' => '60 mm', 'thickness' => '12 mm', 'gates' => 1],
+            [
+                'id' => 'web', 'shape' => 'plate', 'length' => '50 mm', 'width' => '60 mm', 'thickness' => '12 mm', 'joins' => 'flange',
+                'sits' => 'top', 'upright' => true,
+            ],
+        ]]);
+        $balls = array_values(array_filter($plan->stages['feeding']->figures, static fn ($figure): bool => 'junction' === $figure->code));
+        self::assertNotSame([], $balls);
+        self::assertEqualsWithDelta(1.25 * 12, 1000 * $balls[0]->value->si, 1.0);
+        self::assertEqualsWithDelta(12 * 60e-6, $plan->solid->contacts['flange']['web'] ?? 0.0, 1e-6);
+        self::assertContains('A', array_column($balls[0]->working->inputs, 'symbol'));
     }
 
     public function testALargerPartNeverNeedsASmallerRiser(): void
@@ -196,6 +281,12 @@ final class FeedStageTest extends TestCase
         // A long bar of 30 mm: modulus 7.5 mm, riser six times that.
         self::assertEqualsWithDelta(0.045, self::value($plan, 'riser_diameter', ''), 1e-9);
         self::assertNotSame([], $plan->stages['feeding']->assumptions);
+    }
+
+    /** Face of the boss on sand, m². */
+    private static function skin(CastingPlan $plan): float
+    {
+        return $plan->solid->parts['boss']->cooled ?? 0.0;
     }
 
     /** @param FigureCode $code */
