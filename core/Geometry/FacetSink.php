@@ -9,7 +9,6 @@ interface FacetSink
 {
     /**
      * @param array<int, float> $f nine coordinates, three points one after the other, from 1
-     * @param array<int, int> $b the same as bit patterns of 32 bits
      */
-    public function facet(array $f, array $b): void;
+    public function facet(array $f): void;
 }

@@ -44,16 +44,21 @@ final readonly class FieldPlane
     public static function of(array $x, array $y, array $parts, array $depth, array $thickness, array $way): self
     {
         $largest = max([1e-9, ...array_values($depth), ...array_values($thickness), ...array_values($way)]);
-        $numbers = '';
-        $packed = [[], [], []];
-        for ($at = 0, $n = count($x) * count($y); $at < $n; ++$at) {
-            $numbers .= chr(min(255, $parts[$at] ?? 0));
-            foreach ([$depth, $thickness, $way] as $i => $of) {
-                $packed[$i][] = (int) round(self::FULL * (($of[$at] ?? 0.0) / $largest));
-            }
+        $numbers = str_repeat("\0", count($x) * count($y));
+        foreach ($parts as $at => $part) {
+            $numbers[$at] = chr(min(255, $part));
         }
+        $packed = static function (array $values) use ($x, $y, $largest): string {
+            /** @var array<int, float> $values */
+            $whole = array_fill(0, count($x) * count($y), 0);
+            foreach ($values as $at => $value) {
+                $whole[$at] = (int) (self::FULL * ($value / $largest) + 0.5);
+            }
 
-        return new self($x, $y, $numbers, pack('v*', ...$packed[0]), pack('v*', ...$packed[1]), pack('v*', ...$packed[2]), $largest);
+            return pack('v*', ...$whole);
+        };
+
+        return new self($x, $y, $numbers, $packed($depth), $packed($thickness), $packed($way), $largest);
     }
 
     /** @return array<int, int> place i + n · j → number of the part, where there is metal */

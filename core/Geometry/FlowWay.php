@@ -33,18 +33,21 @@ final readonly class FlowWay
         $gaps = [self::gaps($cells->x), self::gaps($cells->y), self::gaps($cells->z)];
         // Cells wait in bins by their way, each no wider than the shortest step: within a bin the order is of no matter.
         $bin = min(array_map(static fn (array $of): float => min($of[1]), $gaps));
-        $distance = $bins = $left = [];
+        $bins = [];
+        // Told for every cell while it is looked for: a plain list is read far faster than one with gaps.
+        $far = array_fill(0, count($cells->part), \INF);
+        $left = array_fill(0, count($cells->part), -1.0);
         foreach ($gates as $gate) {
-            $distance[$gate] = $cells->toCorner($gate);
-            $bins[(int) ($distance[$gate] / $bin)][] = $gate;
+            $far[$gate] = $cells->toCorner($gate);
+            $bins[(int) ($far[$gate] / $bin)][] = $gate;
         }
         [$nx, $ny, $part] = [$cells->nx, $cells->ny, $cells->part];
         for ($at = 0; [] !== $bins; ++$at) {
             $now = $bins[$at] ?? [];
             unset($bins[$at]);
             foreach ($now as $cell) {
-                $so = $distance[$cell];
-                if (($left[$cell] ?? -1.0) === $so) {
+                $so = $far[$cell];
+                if ($left[$cell] === $so) {
                     continue;
                 }
                 $left[$cell] = $so;
@@ -52,22 +55,23 @@ final readonly class FlowWay
                 [$i, $j, $k] = [$cell % $nx, $row % $ny, intdiv($row, $ny)];
                 foreach ($steps as [$to, $a, $b, $c]) {
                     $beside = $cell + $to;
-                    if (0 === $part[$beside]) {
+                    // Mould, or reached sooner than this cell.
+                    if (0 === $part[$beside] || $far[$beside] <= $so) {
                         continue;
                     }
                     $gapX = $gaps[0][$a][$i];
                     $gapY = $gaps[1][$b][$j];
                     $gapZ = $gaps[2][$c][$k];
                     $way = $so + sqrt($gapX * $gapX + $gapY * $gapY + $gapZ * $gapZ);
-                    if (!isset($distance[$beside]) || $way < $distance[$beside] - 1e-12) {
-                        $distance[$beside] = $way;
+                    if ($way < $far[$beside] - 1e-12) {
+                        $far[$beside] = $way;
                         $bins[(int) ($way / $bin)][] = $beside;
                     }
                 }
             }
         }
 
-        return self::read($cells, $distance, $steps);
+        return self::read($cells, array_filter($far, is_finite(...)), $steps);
     }
 
     /**

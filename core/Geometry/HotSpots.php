@@ -24,8 +24,10 @@ final class HotSpots
      */
     public static function of(Cells $cells, array $distance, array $names, array $feeders): array
     {
-        $order = array_keys(array_filter($cells->part, static fn (int $part): bool => $part > 0));
-        usort($order, static fn (int $a, int $b): int => [$distance[$b], $a] <=> [$distance[$a], $b]);
+        // Of cells as thick as one another the first comes first: sorting keeps their order.
+        $deep = array_filter($distance, static fn (float $depth): bool => $depth > 0.0);
+        arsort($deep);
+        $order = array_keys($deep);
         $isFeeder = array_fill_keys($feeders, true);
         $around = array_column($cells->around(), 0);
         /** @var array<int, int> $above cell → a cell nearer to the peak of its island */
@@ -46,7 +48,9 @@ final class HotSpots
                 if ($one === $other) {
                     continue;
                 }
-                [$high, $low] = [$distance[$one], $other] > [$distance[$other], $one] ? [$one, $other] : [$other, $one];
+                $isHigher = $distance[$one] > $distance[$other] || ($distance[$one] === $distance[$other] && $other > $one);
+                $high = $isHigher ? $one : $other;
+                $low = $isHigher ? $other : $one;
                 if ($low !== $cell || isset($waiting[$low][1])) {
                     $neck = $distance[$cell];
                     // A neck is known to one cell: stairs in a curved wall are no necks.
@@ -55,8 +59,10 @@ final class HotSpots
                     }
                     $lowFed = $fed[$low] ?? false;
                     $highFed = $fed[$high] ?? false;
-                    foreach ($lowFed === $highFed ? [] : [...$waiting[$low], ...$waiting[$high]] as $peak) {
-                        $fedAt[$peak] = $neck;
+                    if ($lowFed !== $highFed) {
+                        foreach ([...$waiting[$low], ...$waiting[$high]] as $peak) {
+                            $fedAt[$peak] = $neck;
+                        }
                     }
                     $fed[$high] = $lowFed || $highFed;
                     $waiting[$high] = $fed[$high] ? [] : [...$waiting[$high], ...isset($necks[$low]) ? $waiting[$low] : []];

@@ -37,7 +37,7 @@ final class MeshColumns implements FacetSink
     ) {
     }
 
-    public function facet(array $f, array $b): void
+    public function facet(array $f): void
     {
         [1 => $ax, 2 => $ay, 3 => $az, 4 => $bx, 5 => $by, 6 => $bz, 7 => $cx, 8 => $cy, 9 => $cz] = $f;
         if (!is_finite($ax + $ay + $az + $bx + $by + $bz + $cx + $cy + $cz)) {

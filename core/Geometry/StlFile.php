@@ -78,12 +78,9 @@ final class StlFile
         $count = min($left, intdiv(strlen($buffer), self::FACET_BYTES));
         $sink = $this->sink;
         for ($i = 0; $i < $count; ++$i) {
-            $at = $i * self::FACET_BYTES + 12;
             /** @var array<int, float> $f */
-            $f = unpack('g9', $buffer, $at);
-            /** @var array<int, int> $b */
-            $b = unpack('V9', $buffer, $at);
-            $sink->facet($f, $b);
+            $f = unpack('g9', $buffer, $i * self::FACET_BYTES + 12);
+            $sink->facet($f);
         }
         $this->facets += $count;
         $left -= $count;
@@ -121,9 +118,7 @@ final class StlFile
             }
             /** @var array<int, float> $f */
             $f = unpack('g9', $packed);
-            /** @var array<int, int> $b */
-            $b = unpack('V9', $packed);
-            $this->sink->facet($f, $b);
+            $this->sink->facet($f);
             ++$this->facets;
         }
 

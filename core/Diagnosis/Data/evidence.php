@@ -476,6 +476,10 @@ return [
         'raised' => 'Only {value} on the cope.', 'lowered' => '{value} on the cope.',
     ],
     [
+        'cause' => 'cope_lifted', 'fact' => 'mould.clamps', 'unit' => 'number', 'ratios' => [[0, 1.2], [1, 1], [2, 0.3], [4, 0.15]],
+        'raised' => 'No clamps on the flask.', 'lowered' => '{value} clamps held the flask.',
+    ],
+    [
         'cause' => 'cope_lifted', 'fact' => 'observed.cope_rose', 'unit' => 'seen', 'ratios' => ['yes' => 12.0],
         'raised' => 'The cope lifted.',
     ],

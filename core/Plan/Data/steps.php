@@ -46,7 +46,8 @@ return [
         'step' => 'mould', 'title' => 'Mould', 'stages' => ['mould'],
         'asks' => [
             'flask.length', 'flask.width', 'flask.cope', 'flask.drag', 'flask.depth', 'foam.cover', 'mould.cope_mass',
-            'mould.cope_weight', 'core.volume', 'core.held', 'sand.moisture', 'sand.permeability', 'sand.binder', 'plaster.ratio',
+            'mould.cope_weight', 'mould.clamps', 'core.volume', 'core.held', 'sand.moisture', 'sand.permeability', 'sand.binder',
+            'plaster.ratio',
         ],
     ],
     [

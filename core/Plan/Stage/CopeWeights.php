@@ -29,6 +29,8 @@ final class CopeWeights
     private const SURGE = [1.5, 1.75, 2.0];
     /** Outlines and levels of a hand-made mould. Common practice. */
     private const SPREAD = 0.15;
+    /** Clamps hold a cope from this many on. Common practice. */
+    private const CLAMPS = 2;
     /** Less than this between two layers of metal is a groove, m². */
     private const UNDERCUT_M2 = 1e-4;
     /** Lightly rammed sand, so that the cope is not thought heavier than it is, kg/m³. Common practice. */
@@ -185,13 +187,17 @@ final class CopeWeights
     {
         $weights = self::toLayOn($lift, $cope);
         $put = $basis->estimate('mould.cope_weight');
-        $short = null !== $put && $put->lowSi < $weights->lowSi - 0.05;
+        $clamps = $basis->values->count('mould.clamps') ?? 0;
+        // One alone lets the other side open.
+        $clamped = $clamps >= self::CLAMPS;
+        $short = null !== $put && !$clamped && $put->lowSi < $weights->lowSi - 0.05;
         $origin = $basis->values->has('mould.cope_mass') ? 'typed' : 'default';
         $copeInput = $sheet->input('cope', 'Cope itself', $cope, $origin);
         $note = match (true) {
             $short => 'There is less on the cope than the metal may lift: '.$basis->format->estimate($put).'.',
             $weights->highSi <= 0.0 => 'The cope is heavy enough by itself.',
-            default => 'Clamps that hold as much do as well.',
+            1 === $clamps => 'One clamp lets the other side open: two at least, opposite each other.',
+            default => 'Clamps or screws that hold as much do as well.',
         };
         $sheet->add(
             code: 'cope_weights',
@@ -204,7 +210,10 @@ final class CopeWeights
             standing: $short ? 'bad' : 'plain',
             note: $note,
         );
-        if (null !== $put && $lift->si > 0) {
+        if ($weights->highSi > 0.0) {
+            self::clamps($basis, $sheet, $weights, $clamped ? $clamps : self::CLAMPS);
+        }
+        if (null !== $put && !$clamped && $lift->si > 0) {
             $share = Estimate::through(
                 Dimension::Ratio,
                 static fn (float $put, float $cope, float $lift): float => ($put + $cope) / (self::SURGE[0] * max(1e-9, $lift)),
@@ -222,6 +231,25 @@ final class CopeWeights
                 mark: Mark::CommonPractice,
             );
         }
+    }
+
+    /** Clamps or screws instead of weights: what each has to hold, the heavy end shared by all but one. */
+    private static function clamps(Basis $basis, StageSheet $sheet, Estimate $weights, int $clamps): void
+    {
+        $origin = $basis->values->has('mould.clamps') ? 'typed' : 'default';
+        $sheet->add(
+            code: 'clamp_holds',
+            label: "Or clamps, each of {$clamps} holds",
+            value: $weights->times(1 / max(1, $clamps - 1)),
+            formula: 'weights / (n − 1)',
+            inputs: [
+                $sheet->input('weights', 'Weights on the cope', $weights),
+                $sheet->input('n', 'Clamps or screws', Estimate::ratio((float) $clamps), $origin),
+            ],
+            source: 'one of them may slip; flask and boards must not bend',
+            mark: Mark::CommonPractice,
+            standing: 'plain',
+        );
     }
 
     /** Buoyancy of the cores of all castings, and the prints that hold each. */

@@ -80,8 +80,8 @@ final class FoamGating
     /** Seconds until the casting is full: the foam's, or the sprue's where one that is cut cannot keep up. */
     private function run(): Estimate
     {
-        $foam = FoamFront::USUAL_FOAM;
-        foreach (['foam.density' => "Foam of {$foam} kg/m³.", 'foam.coats' => 'Two coats on the foam.'] as $field => $words) {
+        $foam = $this->basis->shown(FoamFront::USUAL_FOAM, Dimension::Density);
+        foreach (['foam.density' => "Foam of {$foam}.", 'foam.coats' => 'Two coats on the foam.'] as $field => $words) {
             if (!$this->basis->values->has($field)) {
                 $this->sheet->assume($words, $field);
             }

@@ -160,7 +160,11 @@ return [
     [
         'key' => 'mould.cope_weight', 'stage' => 'mould', 'label' => 'Weight on the cope', 'kind' => 'quantity', 'unit' => 'kg',
         'possible' => [0, 2000], 'likely' => [0, 150], 'processes' => $sand,
-        'hint' => 'Besides the cope itself; clamps count as plenty.',
+        'hint' => 'Besides the cope itself.',
+    ],
+    [
+        'key' => 'mould.clamps', 'stage' => 'mould', 'label' => 'Clamps or screws on the flask', 'kind' => 'count',
+        'possible' => [0, 100], 'likely' => [0, 12], 'processes' => $sand, 'hint' => 'They pull cope and drag together.',
     ],
     [
         'key' => 'mould.cope_mass', 'stage' => 'mould', 'label' => 'Cope itself weighs', 'kind' => 'quantity', 'unit' => 'kg',

@@ -80,6 +80,7 @@ return [
     ['code' => 'lift_drag', 'stage' => 'mould'],
     ['code' => 'cope_lift', 'stage' => 'mould'],
     ['code' => 'cope_face', 'stage' => 'mould'],
+    ['code' => 'clamp_holds', 'stage' => 'mould'],
     ['code' => 'cope_weights', 'stage' => 'mould', 'cut_into' => 'mould.cope_weight'],
     ['code' => 'cope_share', 'stage' => 'mould'],
     ['code' => 'core_lift', 'stage' => 'mould'],

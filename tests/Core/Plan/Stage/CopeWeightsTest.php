@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Tests\Core\Plan\Stage;
 
+use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -136,6 +137,25 @@ final class CopeWeightsTest extends TestCase
 
         self::assertEqualsWithDelta(2 * ($lift->highSi ?? 0) - 5, $weights?->highSi, 1e-9);
         self::assertEqualsWithDelta(1.5 * ($lift->si ?? 0) - 5, $weights?->lowSi, 1e-9);
+    }
+
+    /** Two clamps hold what the weights would, each of them all of it, for the other may slip; four share it among three. */
+    public function testClampsHoldWhatWeightsWould(): void
+    {
+        $plan = static fn (array $more): CastingPlan => Plans::of($more + [
+            'mould.cope_mass' => '1 kg', 'mould.cope_weight' => '0 kg', 'casting.sections' => [['gates' => 1] + self::PLATE],
+        ]);
+        $each = static fn (CastingPlan $plan): float => $plan->figure('mould', 'clamp_holds')->value->si ?? 0.0;
+        $weights = static fn (CastingPlan $plan): float => $plan->figure('mould', 'cope_weights')->value->si ?? 0.0;
+        $bare = $plan([]);
+
+        self::assertSame('bad', $bare->figure('mould', 'cope_weights')?->standing);
+        self::assertEqualsWithDelta($weights($bare), $each($bare), 1e-9);
+        $four = $plan(['mould.clamps' => 4]);
+        self::assertSame('plain', $four->figure('mould', 'cope_weights')?->standing);
+        self::assertEqualsWithDelta($weights($bare) / 3, $each($four), 1e-9);
+        self::assertNull($four->figure('mould', 'cope_share'), 'weights are not what holds it');
+        self::assertSame('bad', $plan(['mould.clamps' => 1])->figure('mould', 'cope_weights')?->standing, 'one lets the other side open');
     }
 
     public function testAFlaskForARingIsAsWideAsTheRing(): void

@@ -39,6 +39,7 @@ export const FIELD_KEYS = [
   'mould.blown_out',
   'mould.pins_checked',
   'mould.cope_weight',
+  'mould.clamps',
   'mould.cope_mass',
   'flask.length',
   'flask.width',
@@ -205,6 +206,7 @@ export const FIGURE_CODES = [
   'lift_drag',
   'cope_lift',
   'cope_face',
+  'clamp_holds',
   'cope_weights',
   'cope_share',
   'core_lift',
@@ -282,7 +284,7 @@ export const PLAN_STEPS = [
   {"step":"gating","title":"Gating","stages":["gating"],"asks":["gating.fill","gating.school","gating.sprue_height","casting.above","gating.gates","gating.fill_time","gating.sprue","gating.sprue_top","gating.sprue_shape","gating.basin","gating.basin_depth","gating.well","gating.runner_width","gating.runner_height","gating.runner_length","gating.overrun","gating.gate_width","gating.gate_thickness","gating.gate_length","gating.filter"]},
   {"step":"filling","title":"Will it fill","stages":["filling"],"asks":["pour.temperature","pour.carry_time","pour.time","mould.temperature","foam.density","foam.coats","pour.ambient","casting.wall","casting.run"]},
   {"step":"feeding","title":"Will it feed","stages":["feeding","venting"],"asks":["feeding.riser","feeding.riser_stands","feeding.riser_diameter","feeding.riser_height","feeding.neck","feeding.insulated","feeding.chill_area","venting.vents","venting.diameter","venting.high_points","casting.heaviest"]},
-  {"step":"mould","title":"Mould","stages":["mould"],"asks":["flask.length","flask.width","flask.cope","flask.drag","flask.depth","foam.cover","mould.cope_mass","mould.cope_weight","core.volume","core.held","sand.moisture","sand.permeability","sand.binder","plaster.ratio"]},
+  {"step":"mould","title":"Mould","stages":["mould"],"asks":["flask.length","flask.width","flask.cope","flask.drag","flask.depth","foam.cover","mould.cope_mass","mould.cope_weight","mould.clamps","core.volume","core.held","sand.moisture","sand.permeability","sand.binder","plaster.ratio"]},
   {"step":"cooling","title":"Opening","stages":["cooling"],"asks":["cooling.open_after","cooling.quenched","shell.wall","shell.backing","mould.temperature","pour.ambient"]},
 ] as const;
 
