@@ -44,7 +44,7 @@ final readonly class SectionPlaces
     public function anchor(string $code, string $subject): array
     {
         if (isset($this->at->layout?->boxes[$subject])) {
-            [$x, $y] = $this->at->layout->middle($subject);
+            [$x, $y] = $this->inMetal($this->at->layout, $subject);
             $ring = in_array($this->at->basis->sections?->get($subject)?->shape, [Shape::Ring, Shape::Tube], true);
 
             // On a ring the far cut face is where it matters.
@@ -72,12 +72,31 @@ final readonly class SectionPlaces
         };
     }
 
+    /**
+     * The middle of a section in the cut; of a block with a hole, the middle of what is cut beside it.
+     *
+     * @return array{float, float}
+     */
+    private function inMetal(SectionLayout $layout, string $id): array
+    {
+        $faces = $layout->cuts[$id] ?? [];
+        if (Shape::Pierced !== $this->at->basis->sections?->get($id)?->shape || [] === $faces) {
+            return $layout->middle($id);
+        }
+        $face = $faces[count($faces) - 1];
+        [$x, $y] = [array_column($face['outline'], 0), array_column($face['outline'], 1)];
+        // Right of the hole, where it is seen round.
+        $left = [] === $face['holes'] ? min([\INF, ...$x]) : max([-\INF, ...array_column($face['holes'][0], 0)]);
+
+        return [($left + max([-\INF, ...$x])) / 2, (min([\INF, ...$y]) + max([-\INF, ...$y])) / 2];
+    }
+
     /** @return array<string, array{float, float}> */
     private function placesOnSections(SectionLayout $layout): array
     {
         $at = fn (string $id): array => [
-            round($this->at->left + $layout->middle($id)[0], 2),
-            round($this->at->foot + $layout->middle($id)[1], 2),
+            round($this->at->left + $this->inMetal($layout, $id)[0], 2),
+            round($this->at->foot + $this->inMetal($layout, $id)[1], 2),
         ];
         $thin = array_map(static fn ($body): float => $body->thickness, $this->at->basis->bodies);
         asort($thin);

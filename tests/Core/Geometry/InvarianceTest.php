@@ -64,7 +64,9 @@ final class InvarianceTest extends TestCase
             self::assertEqualsWithDelta($first->volume(), $turned->volume(), 1e-12);
             self::assertCount(count($first->highPoints), $turned->highPoints);
             foreach ($first->parts as $id => $part) {
-                $of = static fn (PartGeometry $one): array => ['open' => $one->open, 'cooled' => $one->cooled, 'thickest' => $one->thickest];
+                $of = static fn (PartGeometry $one): array => [
+                    'open' => $one->open, 'cooled' => $one->cooled, 'thickest' => $one->thickest,
+                ];
                 foreach ($of($part) as $what => $value) {
                     self::assertEqualsWithDelta($value, $of($turned->parts[$id])[$what], 0.06 * $value, "{$what} of {$id} at {$degrees}");
                 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace MoltenNotes\Tests\Core\Geometry;
 
 use MoltenNotes\Core\Drawing\FromAbove;
+use MoltenNotes\Core\Drawing\MouldSection;
 use MoltenNotes\Core\Drawing\SectionLayout;
 use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\RejectedRecord;
@@ -63,6 +65,32 @@ final class PiercedBlockTest extends TestCase
         $above = FromAbove::of(self::basis(), false);
         self::assertCount(1, $above->parts[0]['holes'] ?? []);
         self::assertCount(0, FromAbove::of(self::basis(['upright' => true]), false)->parts[0]['holes'] ?? []);
+    }
+
+    /** What is written on the drawing points at metal, never into the hole. */
+    public function testRisksAndPinsPointAtMetal(): void
+    {
+        foreach ([[], ['upright' => true]] as $more) {
+            $basis = self::basis($more);
+            $drawing = MouldSection::of($basis, PlanCasting::of($basis))->toArray();
+            $outlines = [];
+            foreach ($drawing['parts'] as $part) {
+                if ('cavity' === $part['kind']) {
+                    $outlines[] = $part['outline'];
+                }
+            }
+            $isMetal = static fn (array $at): bool => [] !== array_filter($outlines, static function (array $outline) use ($at): bool {
+                [$x, $y] = [array_column($outline, 0), array_column($outline, 1)];
+
+                return $at[0] > min([\INF, ...$x]) && $at[0] < max([0, ...$x]) && $at[1] > min([\INF, ...$y]) && $at[1] < max([-\INF, ...$y]);
+            });
+            self::assertNotSame([], $drawing['risks']);
+            foreach ($drawing['risks'] as $risk) {
+                self::assertTrue('block' !== $risk['subject'] || $isMetal($risk['at']), $risk['code']);
+            }
+            self::assertTrue($isMetal($drawing['places']['thick_junction']));
+            self::assertTrue($isMetal($drawing['places']['thin_section']));
+        }
     }
 
     public function testABossThatWouldHangOverTheHoleStandsBesideIt(): void
