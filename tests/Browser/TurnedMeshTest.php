@@ -37,6 +37,13 @@ final class TurnedMeshTest extends JourneyTestCase
 
         $this->pick('Mould process', 'Green sand');
         $this->pick('Metal', 'Al-Si7Mg (wheels, castings)');
+        // What freezes last is seen in the cut and from above, with its figure.
+        $this->press('Freezing order', '//*[@aria-label="Laid over the drawing"]');
+        $this->see('liquid longest here');
+        $this->see('at once to');
+        $this->press('Out of reach', '//*[@aria-label="Laid over the drawing"]');
+        $this->see('without a riser nothing feeds them');
+        $this->press('As it is', '//*[@aria-label="Laid over the drawing"]');
         $this->press('Will it feed', '//*[@role="tablist"]');
         $this->see('nothing feeds it');
         $this->see('a high point without a vent');

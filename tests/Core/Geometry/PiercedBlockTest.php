@@ -82,7 +82,8 @@ final class PiercedBlockTest extends TestCase
             $isMetal = static fn (array $at): bool => [] !== array_filter($outlines, static function (array $outline) use ($at): bool {
                 [$x, $y] = [array_column($outline, 0), array_column($outline, 1)];
 
-                return $at[0] > min([\INF, ...$x]) && $at[0] < max([0, ...$x]) && $at[1] > min([\INF, ...$y]) && $at[1] < max([-\INF, ...$y]);
+                return $at[0] > min([\INF, ...$x]) && $at[0] < max([0, ...$x])
+                    && $at[1] > min([\INF, ...$y]) && $at[1] < max([-\INF, ...$y]);
             });
             self::assertNotSame([], $drawing['risks']);
             foreach ($drawing['risks'] as $risk) {

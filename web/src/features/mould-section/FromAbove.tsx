@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import type { FromAbove as View, Layer } from '../../shared/api';
 import { Bands, LayerMarks } from './LaidOver';
-import { outlinePath } from './model';
+import { outlinePath, spread } from './model';
 import { layerPattern, MouldPatterns, rankIn } from './MouldPatterns';
 import { pressable } from './pressable';
 import { useWidth } from './useWidth';
@@ -31,6 +31,12 @@ export function FromAbove({ view, onSelect, subject = null, most = 320, layer = 
   // What a layer marks takes the place of all but the gates.
   const marks = layer ? view.marks.filter((mark) => mark.kind === 'gate') : view.marks;
   const kinds = [...new Set(marks.map((mark) => mark.kind))];
+  // Side by side where one would cover another; a gate first, so that it stays where it is.
+  const places = spread(
+    marks.map((mark) => place(mark.at)),
+    17,
+    width,
+  );
   const pathOf = (part: View['parts'][number]) => [part.outline, ...part.holes].map((loop) => outlinePath(loop, place)).join('');
   return (
     <figure>
@@ -68,7 +74,7 @@ export function FromAbove({ view, onSelect, subject = null, most = 320, layer = 
             strokeDasharray="14 4 3 4"
           />
           {marks.map((mark, index) => (
-            <Mark key={`${mark.kind}-${index}`} kind={mark.kind} at={place(mark.at)} words={mark.words} />
+            <Mark key={`${mark.kind}-${index}`} kind={mark.kind} at={places[index] ?? place(mark.at)} words={mark.words} />
           ))}
           {layer && <LayerMarks layer={layer} view="above" place={place} inside={width} />}
         </svg>

@@ -20,6 +20,9 @@ const TOO_THIN = 7;
 const RADIUS = 46;
 const WANTED = 26;
 const MOST_TIMES = 8;
+/** What its name takes under the circle, and how far it is moved down while words stand in its way. */
+const UNDER = 22;
+const STEP = 12;
 
 /** Room that the circle wants left of the mould, in units of the drawing. */
 export const DETAIL_ROOM = 2 * RADIUS + 26;
@@ -39,8 +42,11 @@ export function detailOf(section: Section, drawing: Frame, words: readonly Leade
   const [x0, y0] = drawing.place([bounds.left, bounds.top]);
   const [, y1] = drawing.place([bounds.right, bounds.bottom]);
   if (!thinnest || x0 < DETAIL_ROOM) return null;
-  const free = (y: number) => words.every((leader) => leader.ends !== 'end' || Math.abs(leader.to[1] - y) > RADIUS + 24);
-  const y = [y0 + RADIUS + 4, y1 - RADIUS - 4].find(free);
+  // Its own name stands under it.
+  const free = (y: number) => words.every(({ ends, to }) => ends !== 'end' || to[1] - y > RADIUS + UNDER + 16 || y - to[1] > RADIUS + 8);
+  const [first, last] = [y0 + RADIUS + 4, y1 - RADIUS - UNDER];
+  const steps = Math.max(0, Math.floor((last - first) / STEP));
+  const y = [...Array.from({ length: steps + 1 }, (_, i) => first + i * STEP), last].find((at) => at >= first && free(at));
   if (y === undefined) return null;
   const times = Math.max(2, Math.min(MOST_TIMES, Math.round(WANTED / thinnest.thin)));
   // A long thin face is shown at its end, where it joins or stops.

@@ -220,10 +220,16 @@ describe('the mould section', () => {
     expect((shown?.centre[0] ?? 0) + (shown?.radius ?? 0)).toBeLessThan(roomy.place([-50, 0])[0]);
     expect(isTooThin(section, roomy)).toBe(false);
     expect(detailOf(thin, frame(thin, 390), [])).toBeNull();
-    // Where words stand in both its places it is left out.
+    // Where words stand in its way it moves, where they stand all along it is left out.
     const word = { key: '', text: '', standing: 'plain' as const, title: '', subject: '', line: [], ends: 'end' as const };
     const [top, bottom] = [roomy.place([0, 100])[1], roomy.place([0, -60])[1]];
-    const crowded = [top + 50, bottom - 50].map((y) => ({ ...word, to: [60, y] as Point }));
+    for (const y of [top + 20, top + 70, top + 118, bottom - 20]) {
+      const moved = detailOf(thin, roomy, [{ ...word, to: [60, y] as Point }]);
+      const [over, under] = [(moved?.centre[1] ?? 0) - (moved?.radius ?? 0), (moved?.centre[1] ?? 0) + (moved?.radius ?? 0) + 21];
+      expect(moved === null || under < y - 12 || over > y + 4).toBe(true);
+    }
+    expect(detailOf(thin, roomy, [{ ...word, to: [60, top + 20] as Point }])).not.toBeNull();
+    const crowded = [30, 80, 130, 180, 230].map((down) => ({ ...word, to: [60, top + down] as Point }));
     expect(detailOf(thin, roomy, crowded)).toBeNull();
   });
 

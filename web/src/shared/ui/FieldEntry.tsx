@@ -179,6 +179,8 @@ function example(field: Field): string {
       return '20 kg/m3';
     case 'volume':
       return '250 mL, 15 in3';
+    case 'area':
+      return '12 cm2, 2 in2';
     default:
       return '';
   }
