@@ -234,6 +234,22 @@ final readonly class Basis
         return isset($this->bodies[$entry]) ? max(0.0, $height - $feet[$entry] - $this->bodies[$entry]->height) : null;
     }
 
+    /** Sections that lack a measurement and so are in no volume that is counted from sections, by name; '' where all are measured. */
+    public function unmeasured(): string
+    {
+        if ('sections' !== ($this->values->choice('pattern.volume_by') ?? 'sections')) {
+            return '';
+        }
+        $labels = [];
+        foreach ($this->sections?->all() ?? [] as $section) {
+            if (!isset($this->bodies[$section->id])) {
+                $labels[] = $section->label;
+            }
+        }
+
+        return implode(', ', $labels);
+    }
+
     /** A plain SI number in the caster's own unit. */
     public function shown(float $si, Dimension $dimension): string
     {

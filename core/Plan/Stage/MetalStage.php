@@ -116,6 +116,8 @@ final class MetalStage
             inputs: $inputs,
             source: 'each part from its own dimensions, at solid density',
             mark: Mark::Derived,
+            standing: '' === $this->basis->unmeasured() ? 'plain' : 'risky',
+            note: PatternStage::without($this->basis),
         );
         $yield = $castings->si / $mass->si;
         $this->sheet->add(
@@ -172,6 +174,8 @@ final class MetalStage
             ],
             source: 'melt losses and reserve of the trade',
             mark: Mark::CommonPractice,
+            standing: '' === $this->basis->unmeasured() ? 'plain' : 'risky',
+            note: PatternStage::without($this->basis),
         );
         $this->stock($charge);
         $this->againstCharge($poured, $loss, $charge);

@@ -39,6 +39,8 @@ final readonly class PatternStage
                 inputs: [$sheet->input('V', 'Volume, cold', $volume), $sheet->input('ρ', "{$alloy->name}, solid", $density, 'table')],
                 source: $alloy->source('density_solid_kg_m3'),
                 mark: $alloy->mark('density_solid_kg_m3'),
+                standing: '' === $basis->unmeasured() ? 'plain' : 'risky',
+                note: self::without($basis),
             );
         } elseif (null !== $volume) {
             $sheet->lacks('mass', ['metal.alloy'], 'Choose the metal to see what it weighs.');
@@ -165,9 +167,19 @@ final readonly class PatternStage
             inputs: $inputs,
             source: 'geometry; ± 3 % for fillets and what sections leave out',
             mark: Mark::Derived,
+            standing: '' === $basis->unmeasured() ? 'plain' : 'risky',
+            note: self::without($basis),
         );
 
         return $estimate;
+    }
+
+    /** What is not counted, in words; '' where all is. */
+    public static function without(Basis $basis): string
+    {
+        $left = $basis->unmeasured();
+
+        return '' === $left ? '' : "Without {$left}, which lacks a measurement: it is more than this.";
     }
 
     /** A mesh is of the part as it shall be, unless it is said to be of the pattern. What was held under water has no part in it. */

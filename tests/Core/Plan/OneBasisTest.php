@@ -185,8 +185,9 @@ final class OneBasisTest extends TestCase
         self::assertCount(count($plan->assembly->risers), $risers, "{$name}: as many risers as the plan counts");
         foreach ($plan->assembly->risers as $i => $seat) {
             self::assertSame($seat->section, $risers[$i]->subject, "{$name}: the riser stands where the plan has it");
-            // To scale: as wide on the drawing as in the plan.
-            $across = array_column($risers[$i]->outline, 0);
+            // To scale: as wide on the drawing as in the plan, at its top, where no neck makes it wider.
+            $top = max([-\INF, ...array_column($risers[$i]->outline, 1)]);
+            $across = array_column(array_filter($risers[$i]->outline, static fn (array $point): bool => $point[1] > $top - 1e-6), 0);
             if ([] === $across) {
                 self::fail("{$name}: a riser without an outline");
             }

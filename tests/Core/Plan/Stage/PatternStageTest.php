@@ -70,6 +70,24 @@ final class PatternStageTest extends TestCase
         self::assertEqualsWithDelta($surface * 1e-6, $body->surface, $surface * 1e-6 * 1e-9);
     }
 
+    /** A mass that lacks a part is never told as if it were all of it: metal would run short. */
+    public function testAPartWithoutItsHeightIsNamedWhereverMetalIsCounted(): void
+    {
+        $knob = ['id' => 'knob', 'label' => 'Knob', 'shape' => 'cylinder', 'diameter' => '30 mm', 'joins' => 'foot'];
+        $sections = [...Plans::sections(), $knob];
+        $plan = Plans::of(['casting.sections' => $sections]);
+        foreach (['casting_volume' => 'pattern', 'casting_mass' => 'pattern', 'poured' => 'metal', 'charge' => 'metal'] as $code => $stage) {
+            $figure = $plan->figure($stage, $code);
+            self::assertSame('risky', $figure?->standing, $code);
+            self::assertStringContainsString('Without Knob', $figure->note);
+        }
+        $whole = Plans::of();
+        self::assertSame('plain', $whole->figure('metal', 'charge')?->standing);
+        self::assertSame('', $whole->figure('metal', 'charge')->note);
+        $dunked = Plans::of(['casting.sections' => $sections, 'pattern.volume_by' => 'dunk', 'pattern.volume' => '120 mL']);
+        self::assertSame('plain', $dunked->figure('metal', 'charge')?->standing, 'all of it was dunked');
+    }
+
     public function testSeveralOfAKindCountAsOftenAsThereAre(): void
     {
         $boss = ['id' => 'boss', 'label' => 'Boss', 'shape' => 'boss', 'diameter' => '10 mm', 'height' => '10 mm', 'joins' => 'foot'];
