@@ -44,11 +44,12 @@ export function MouldSection({
   const id = useId().replaceAll(':', '');
   const handbook = useHandbook();
   const { ref, width } = useWidth(960);
-  const named = tags(section, !bare);
-  const room = roomFor(named);
-  const plain = frame(section, width, most, bare, room);
+  const plainly = tags(section, !bare);
+  const plain = frame(section, width, most, bare, roomFor(plainly));
   const detailed = !bare && !isNarrow(plain) && isTooThin(section, plain);
-  const drawing = detailed ? frame(section, width, most, bare, { ...room, left: Math.max(room.left, DETAIL_ROOM + 6) }) : plain;
+  // What is shown larger has the left side to itself.
+  const named = detailed ? tags(section, true, ['right', 'up']) : plainly;
+  const drawing = detailed ? frame(section, width, most, bare, { ...roomFor(named), left: DETAIL_ROOM + 6 }) : plain;
   const written = isNarrow(drawing) ? [] : leaders(section, drawing, named);
   const detail = detailed ? detailOf(section, drawing, written) : null;
   const lettered = isNarrow(drawing) ? letters(section, drawing) : [];

@@ -53,10 +53,10 @@ export function roomFor(tags: readonly Tag[]): Room {
 }
 
 /**
- * Names and risks, each with the side it leaves the mould by: the one on which its line meets the fewest parts and no other line, the
+ * Names and risks, each with the side it leaves the mould by, of those that are free: the one on which its line meets the fewest parts and no other line, the
  * nearer of two alike. Several gates or vents share one name with their count.
  */
-export function tags(section: Section, named = true): Tag[] {
+export function tags(section: Section, named = true, sides: readonly Exit[] = ['left', 'right', 'up']): Tag[] {
   const { bounds } = section;
   const boxes = section.parts.filter((part) => SOLID.includes(part.kind)).map((part) => boxOf(part));
   const near = 0.02 * (bounds.top - bounds.bottom);
@@ -64,8 +64,8 @@ export function tags(section: Section, named = true): Tag[] {
   const wanted = [...risks(section), ...(named ? names(section) : [])];
   for (const want of wanted) {
     let best: { tag: Tag; run: Box; cost: number } | null = null;
-    const exits: Exit[] =
-      placed.filter(({ tag }) => tag.exit === 'up').length < MOST_ABOVE && named ? ['left', 'right', 'up'] : ['left', 'right'];
+    const isFull = placed.filter(({ tag }) => tag.exit === 'up').length >= MOST_ABOVE || !named;
+    const exits = sides.filter((exit) => exit !== 'up' || !isFull);
     for (const [rank, at] of want.at.entries()) {
       for (const exit of exits) {
         const run = runOf(at, exit, bounds);
