@@ -76,7 +76,8 @@ final class PatternStageTest extends TestCase
         $knob = ['id' => 'knob', 'label' => 'Knob', 'shape' => 'cylinder', 'diameter' => '30 mm', 'joins' => 'foot'];
         $sections = [...Plans::sections(), $knob];
         $plan = Plans::of(['casting.sections' => $sections]);
-        foreach (['casting_volume' => 'pattern', 'casting_mass' => 'pattern', 'poured' => 'metal', 'charge' => 'metal'] as $code => $stage) {
+        $counted = ['casting_volume' => 'pattern', 'casting_mass' => 'pattern', 'poured' => 'metal', 'charge' => 'metal'];
+        foreach ($counted as $code => $stage) {
             $figure = $plan->figure($stage, $code);
             self::assertSame('risky', $figure?->standing, $code);
             self::assertStringContainsString('Without Knob', $figure->note);

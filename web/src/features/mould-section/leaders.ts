@@ -53,8 +53,8 @@ export function roomFor(tags: readonly Tag[]): Room {
 }
 
 /**
- * Names and risks, each with the side it leaves the mould by, of those that are free: the one on which its line meets the fewest parts and no other line, the
- * nearer of two alike. Several gates or vents share one name with their count.
+ * Names and risks, each with the side it leaves the mould by, of those that are free: the one on which its line meets the fewest parts
+ * and no other line, the nearer of two alike. Several gates or vents share one name with their count.
  */
 export function tags(section: Section, named = true, sides: readonly Exit[] = ['left', 'right', 'up']): Tag[] {
   const { bounds } = section;
