@@ -30,6 +30,12 @@ final readonly class Diagnosis
     ) {
     }
 
+    /** @return list<RankedCause> what the record says nearly went wrong */
+    public function nearMisses(): array
+    {
+        return 'near_misses' === $this->basis ? $this->ranked : [];
+    }
+
     /**
      * @return array{basis: string, method: string, causes: list<array<string, mixed>>, cleared: list<array<string, mixed>>,
      *     unexplained: list<array{sign: string, label: string, explained: float}>, next_checks: list<array<string, mixed>>,
