@@ -15,7 +15,7 @@ final readonly class MetalFamily
 {
     private const COLUMNS = [
         'code', 'tension_n_m', 'viscosity_pa_s', 'bath_emissivity', 'heats_sand', 'sand_around', 'pour_rule', 'ratios',
-        'melt_loss', 'stiff_below_c', 'bears_water',
+        'melt_loss', 'stiff_below_c', 'bears_water', 'common',
     ];
 
     /**
@@ -29,6 +29,7 @@ final readonly class MetalFamily
      * @param array<string, array{float, float}> $meltLoss kind of charge or * → share of its mass, least and most
      * @param float $stiffBelow °C below which a flat part taken out no longer warps, 50…600
      * @param bool $bearsWater whether it is ever quenched from the mould
+     * @param float $common share of hobby pours, 0…1
      */
     private function __construct(
         public string $code,
@@ -42,6 +43,7 @@ final readonly class MetalFamily
         public array $meltLoss,
         public float $stiffBelow,
         public bool $bearsWater,
+        public float $common,
     ) {
     }
 
@@ -85,7 +87,7 @@ final readonly class MetalFamily
          * @var list<array{code: string, tension_n_m: float, viscosity_pa_s: float, bath_emissivity: float,
          *     heats_sand: 'warm'|'hot'|'white', sand_around: float, pour_rule: 'light'|'copper'|'iron',
          *     ratios: array<string, array{float, float, float}>, melt_loss: array<string, array{float, float}>,
-         *     stiff_below_c: float, bears_water: bool}> $rows
+         *     stiff_below_c: float, bears_water: bool, common: float}> $rows
          */
         $rows = Table::rows(__DIR__.'/Data/families.php', self::COLUMNS);
         $families = [];
@@ -102,6 +104,7 @@ final readonly class MetalFamily
                 meltLoss: $row['melt_loss'],
                 stiffBelow: $row['stiff_below_c'],
                 bearsWater: $row['bears_water'],
+                common: $row['common'],
             );
         }
 

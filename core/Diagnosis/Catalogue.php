@@ -109,9 +109,13 @@ final readonly class Catalogue
     {
         /**
          * @var list<array{cause: string, fact: string, unit: string, ratios: list<array{float|int, float|int}>|array<string, float>,
-         *     raised: string, lowered: string}> $rows
+         *     raised: string, lowered: string, processes: list<string>|null, families: list<string>|null}> $rows
          */
-        $rows = Table::rows(__DIR__.'/Data/evidence.php', ['cause', 'fact', 'unit', 'ratios'], ['raised' => '', 'lowered' => '']);
+        $rows = Table::rows(
+            __DIR__.'/Data/evidence.php',
+            ['cause', 'fact', 'unit', 'ratios'],
+            ['raised' => '', 'lowered' => '', 'processes' => null, 'families' => null],
+        );
         $evidence = [];
         foreach ($rows as $row) {
             $curve = null;
@@ -131,6 +135,8 @@ final readonly class Catalogue
                 $map,
                 $row['raised'],
                 $row['lowered'],
+                $row['processes'],
+                $row['families'],
             );
         }
 
@@ -141,14 +147,16 @@ final readonly class Catalogue
     private static function refinements(): array
     {
         /**
-         * @var list<array{cause: string, findings: list<string>, kind: 'place'|'look'|'shown', code: string, ratio: float,
+         * @var list<array{causes: list<string>, findings: list<string>, kind: 'place'|'look'|'shown', code: string, ratio: float,
          *     words: string}> $rows
          */
-        $rows = Table::rows(__DIR__.'/Data/refinements.php', ['cause', 'findings', 'kind', 'code', 'ratio', 'words']);
+        $rows = Table::rows(__DIR__.'/Data/refinements.php', ['causes', 'findings', 'kind', 'code', 'ratio', 'words']);
         $refinements = [];
         foreach ($rows as $row) {
-            ['cause' => $cause, 'findings' => $findings, 'kind' => $kind, 'code' => $code] = $row;
-            $refinements[$cause][] = new Refinement($cause, $findings, $kind, $code, $row['ratio'], $row['words']);
+            ['findings' => $findings, 'kind' => $kind, 'code' => $code] = $row;
+            foreach ($row['causes'] as $cause) {
+                $refinements[$cause][] = new Refinement($cause, $findings, $kind, $code, $row['ratio'], $row['words']);
+            }
         }
 
         return $refinements;

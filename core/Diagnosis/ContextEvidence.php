@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Diagnosis;
 
+use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Attempt\Finding;
 use MoltenNotes\Core\Attempt\History;
+use MoltenNotes\Core\Process\MouldProcess;
 
-/** What is known of a cause before its signs are weighed: base rate, the caster's own history, the record, the details of the findings. */
+/**
+ * What is known of a cause before its signs are weighed: base rate, the caster's own history, the record. And what the details of a finding
+ * say of it: these do not make a cause likelier by themselves, they say how well it fits what was found beside its rivals.
+ */
 final readonly class ContextEvidence
 {
     /** Strength of the base rate in pours, and the most a history may claim [common practice, handbook section 17]. */
@@ -21,17 +26,20 @@ final readonly class ContextEvidence
     }
 
     /**
-     * @param list<Finding> $findings
-     *
      * @return list<Contribution> their log-odds add up to the odds of the cause before the signs
      */
-    public function of(Cause $cause, FactSheet $facts, array $findings, History $history): array
+    public function of(Cause $cause, FactSheet $facts, History $history): array
     {
+        $share = self::commonness($cause, $facts);
+        $prior = $cause->prior * $share;
+        $known = "{$cause->label} is at work in about ".self::percent($prior);
         $contributions = [
             new Contribution(
                 'prior',
-                self::logit($cause->prior),
-                "{$cause->label} is at work in about ".self::percent($cause->prior).' of pours of this kind.',
+                self::logit($prior),
+                $share < 1.0
+                    ? "{$known} of pours: the mould or metal it belongs to is not told."
+                    : "{$known} of pours of this kind.",
             ),
         ];
         $own = $this->history($cause, $history);
@@ -39,7 +47,30 @@ final readonly class ContextEvidence
             $contributions[] = $own;
         }
 
-        return [...$contributions, ...$this->record($cause, $facts), ...$this->details($cause, $findings)];
+        return [...$contributions, ...$this->record($cause, $facts)];
+    }
+
+    /**
+     * Where mould or metal are not told, a cause that belongs to some of them weighs by how common those are. Shares of hobby pours: the
+     * founders' estimates, in the rows of processes and families.
+     */
+    private static function commonness(Cause $cause, FactSheet $facts): float
+    {
+        $share = 1.0;
+        if (null !== $cause->processes && null === $facts->process()) {
+            $share *= array_sum(array_map(
+                static fn (MouldProcess $process): float => in_array($process->code, $cause->processes, true) ? $process->common : 0.0,
+                MouldProcess::all(),
+            ));
+        }
+        if (null !== $cause->families && null === $facts->family()) {
+            $share *= array_sum(array_map(
+                static fn (MetalFamily $family): float => in_array($family->code, $cause->families, true) ? $family->common : 0.0,
+                MetalFamily::all(),
+            ));
+        }
+
+        return min(1.0, $share);
     }
 
     /** Beta-binomial shift: (p · 10 + confirmed) / (10 + attempts), at most 0.6. Source: handbook of the job, common practice. */
@@ -92,7 +123,7 @@ final readonly class ContextEvidence
         $strongest = [];
         foreach ($this->catalogue->evidence[$cause->code] ?? [] as $rule) {
             $fact = $facts->fact($rule->fact);
-            $ratio = null === $fact ? null : $rule->ratio($fact);
+            $ratio = null === $fact || !$rule->speaksOf($facts->process(), $facts->family()) ? null : $rule->ratio($fact);
             if (null === $fact || null === $ratio || abs(log($ratio)) < self::SILENT) {
                 continue;
             }
@@ -110,18 +141,20 @@ final readonly class ContextEvidence
     /**
      * @param list<Finding> $findings
      *
-     * @return list<Contribution> the strongest place, look and time each
+     * @return list<Contribution> of each kind of finding the strongest place, look and time; log of how much likelier so than otherwise
      */
-    private function details(Cause $cause, array $findings): array
+    public function details(Cause $cause, array $findings): array
     {
         $strongest = [];
         foreach ($this->catalogue->refinements[$cause->code] ?? [] as $rule) {
             foreach ($findings as $finding) {
+                $slot = "{$finding->kind}/{$rule->kind}";
                 if (
-                    $rule->matches($finding)
-                    && (!isset($strongest[$rule->kind]) || abs(log($rule->ratio)) > abs($strongest[$rule->kind]->logOdds))
+                    isset($this->catalogue->signs[$cause->code][$finding->kind])
+                    && $rule->matches($finding)
+                    && (!isset($strongest[$slot]) || abs(log($rule->ratio)) > abs($strongest[$slot]->logOdds))
                 ) {
-                    $strongest[$rule->kind] = new Contribution('detail', log($rule->ratio), $rule->words, [], $finding->kind);
+                    $strongest[$slot] = new Contribution('detail', log($rule->ratio), $rule->words, [], $finding->kind);
                 }
             }
         }

@@ -23,6 +23,8 @@ final readonly class Diagnose
     private const LEAST_GAIN_BITS = 0.005;
     /** A suspect is called cleared when the record took away at least this factor of its odds. */
     private const CLEARED_LOG_ODDS = -1.0;
+    /** How often what is there is seen by who looks for it. Common practice. */
+    private const SEEN_IF_THERE = 0.85;
     /** A good result still names what nearly went wrong when the record raised it by this much. */
     private const NEAR_MISS_LOG_ODDS = 0.9;
 
@@ -41,16 +43,27 @@ final readonly class Diagnose
             ),
         );
         $context = new ContextEvidence($this->catalogue);
-        $ledgers = array_map(static fn (Cause $cause): array => $context->of($cause, $facts, $record->findings, $record->history), $causes);
+        $ledgers = array_map(static fn (Cause $cause): array => $context->of($cause, $facts, $record->history), $causes);
         $priors = array_map(self::probability(...), $ledgers);
+        $details = array_map(static fn (Cause $cause): array => $context->details($cause, $record->findings), $causes);
         [$seen, $absent] = $this->signs($record);
-        $network = new Network($priors, $this->rows($seen, $causes), $this->rows($absent, $causes));
+        $sound = $this->soundSigns($record, $seen);
+        $plain = $this->rows($seen, $causes);
+        $missing = [...$this->rows($absent, $causes), ...self::overlooked($this->rows($sound, $causes))];
+        $absent = [...$absent, ...$sound];
+        $network = new Network($priors, self::detailed($plain, $seen, $details), $missing);
         $posterior = count($seen) <= ExactElimination::MOST_SIGNS ? ExactElimination::solve($network) : BlockApproximation::solve($network);
-        $ranked = $this->ranked($causes, $ledgers, $network, $posterior, $seen, $absent);
+        foreach ($details as $index => $told) {
+            $ledgers[$index] = [...$ledgers[$index], ...$told];
+        }
+        $ranked = $this->ranked($causes, $ledgers, new Network($priors, $plain, $network->negative), $posterior, $seen, $absent);
 
         return new Diagnosis(
             [] === $seen ? 'near_misses' : 'findings',
             [] === $seen ? $this->nearMisses($ranked) : $this->leading($ranked),
+            [] === $seen ? [] : $this->nearMisses(
+                array_values(array_filter($ranked, static fn (RankedCause $cause): bool => [] === $cause->explains)),
+            ),
             $this->cleared($ranked, $seen),
             $this->unexplained($seen, $posterior),
             [] === $seen ? [] : $this->nextChecks($record, $facts, $causes, $network, $posterior),
@@ -82,6 +95,29 @@ final readonly class Diagnose
     }
 
     /**
+     * Defects that somebody looked for and did not find, which is not the same as nobody having looked.
+     *
+     * @param list<Sign> $seen
+     *
+     * @return list<Sign>
+     */
+    private function soundSigns(AttemptRecord $record, array $seen): array
+    {
+        $found = array_map(static fn (Sign $sign): string => $sign->code, $seen);
+        $sound = [];
+        foreach ($record->observations as $code) {
+            foreach ($this->catalogue->vocabulary->observations[$code]['sound'] ?? [] as $defect) {
+                if (!in_array($defect, $found, true)) {
+                    $sound[$defect] = $this->catalogue->vocabulary->defects[$defect];
+                }
+            }
+        }
+        ksort($sound);
+
+        return array_values($sound);
+    }
+
+    /**
      * @param list<Sign> $signs
      * @param list<Cause> $causes
      *
@@ -100,6 +136,54 @@ final readonly class Diagnose
 
             return ['leak' => $sign->leak, 'strengths' => $strengths];
         }, $signs);
+    }
+
+    /**
+     * Who looks may still miss one: a sign looked for in vain says a little less than one that is not there.
+     *
+     * @param list<array{leak: float, strengths: array<int, float>}> $rows
+     *
+     * @return list<array{leak: float, strengths: array<int, float>}>
+     */
+    private static function overlooked(array $rows): array
+    {
+        return array_map(
+            static fn (array $row): array => [
+                'leak' => $row['leak'],
+                'strengths' => array_map(static fn (float $strength): float => self::SEEN_IF_THERE * $strength, $row['strengths']),
+            ],
+            $rows,
+        );
+    }
+
+    /**
+     * How likely each cause makes a finding just as it was found: its strength times how much likelier the details are by it. What fits all
+     * alike changes nothing; what fits best keeps its strength.
+     *
+     * @param list<array{leak: float, strengths: array<int, float>}> $rows
+     * @param list<Sign> $seen
+     * @param array<int, list<Contribution>> $details by cause
+     *
+     * @return list<array{leak: float, strengths: array<int, float>}>
+     */
+    private static function detailed(array $rows, array $seen, array $details): array
+    {
+        foreach ($rows as $row => $sign) {
+            $fits = [];
+            foreach (array_keys($sign['strengths']) as $cause) {
+                $fits[$cause] = exp(array_sum(array_map(
+                    static fn (Contribution $detail): float => $detail->sign === $seen[$row]->code ? $detail->logOdds : 0.0,
+                    $details[$cause],
+                )));
+            }
+            $best = max([1.0, ...array_values($fits)]);
+            foreach ($fits as $cause => $fit) {
+                $rows[$row]['strengths'][$cause] *= $fit / $best;
+            }
+            $rows[$row]['leak'] /= $best;
+        }
+
+        return $rows;
     }
 
     /** @param list<Contribution> $ledger */
@@ -141,7 +225,13 @@ final readonly class Diagnose
             foreach ($absent as $row => $sign) {
                 $strength = $network->negative[$row]['strengths'][$index] ?? null;
                 if (null !== $strength) {
-                    $ledger[] = new Contribution('finding', log(1 - $strength), "{$sign->label} No.", [], $sign->code);
+                    $ledger[] = new Contribution(
+                        'finding',
+                        log(1 - $strength),
+                        '' === $sign->group ? "{$sign->label} No." : "Looked for and not found: {$sign->label}.",
+                        [],
+                        $sign->code,
+                    );
                 }
             }
             $probability = $posterior->causes[$index];

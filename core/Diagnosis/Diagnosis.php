@@ -12,6 +12,7 @@ final readonly class Diagnosis
     /**
      * @param 'findings'|'near_misses' $basis near_misses: nothing was wrong; these nearly were
      * @param list<RankedCause> $ranked
+     * @param list<RankedCause> $beside what nearly went wrong besides what was found
      * @param list<RankedCause> $cleared suspects that this record speaks against
      * @param list<array{sign: string, label: string, explained: float}> $unexplained
      * @param list<NextCheck> $nextChecks most telling first
@@ -21,6 +22,7 @@ final readonly class Diagnosis
     public function __construct(
         public string $basis,
         public array $ranked,
+        public array $beside,
         public array $cleared,
         public array $unexplained,
         public array $nextChecks,
@@ -33,11 +35,12 @@ final readonly class Diagnosis
     /** @return list<RankedCause> what the record says nearly went wrong */
     public function nearMisses(): array
     {
-        return 'near_misses' === $this->basis ? $this->ranked : [];
+        return 'near_misses' === $this->basis ? $this->ranked : $this->beside;
     }
 
     /**
-     * @return array{basis: string, method: string, causes: list<array<string, mixed>>, cleared: list<array<string, mixed>>,
+     * @return array{basis: string, method: string, causes: list<array<string, mixed>>, beside: list<array<string, mixed>>,
+     *     cleared: list<array<string, mixed>>,
      *     unexplained: list<array{sign: string, label: string, explained: float}>, next_checks: list<array<string, mixed>>,
      *     workings: array<string, array<string, mixed>>} probabilities to four places
      */
@@ -49,6 +52,7 @@ final readonly class Diagnosis
                 ? 'exact'
                 : 'block approximation: posteriors within 0.01 on average, 0.15 at worst, of the exact answer on test networks',
             'causes' => array_map(static fn (RankedCause $cause): array => $cause->toArray(), $this->ranked),
+            'beside' => array_map(static fn (RankedCause $cause): array => $cause->toArray(), $this->beside),
             'cleared' => array_map(static fn (RankedCause $cause): array => $cause->toArray(), $this->cleared),
             'unexplained' => array_map(
                 static fn (array $row): array => [

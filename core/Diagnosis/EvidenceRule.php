@@ -7,9 +7,13 @@ namespace MoltenNotes\Core\Diagnosis;
 /** How one fact of the record moves one cause: a likelihood ratio from a curve or per choice. */
 final readonly class EvidenceRule
 {
+    private const COMMONEST = 'green_sand';
+
     /**
      * @param list<array{float, float}>|null $curve value in $unit → ratio, straight in the logarithm between points, level beyond
      * @param array<string, float>|null $map choice → ratio
+     * @param list<string>|null $processes of the mould for which it is so; null for all
+     * @param list<string>|null $families of the metal for which it is so; null for all
      */
     public function __construct(
         public string $cause,
@@ -19,7 +23,16 @@ final readonly class EvidenceRule
         public ?array $map,
         public string $raised,
         public string $lowered,
+        public ?array $processes = null,
+        public ?array $families = null,
     ) {
+    }
+
+    /** Where the mould is not told, what holds for the commonest of them speaks; a curve of a rarer one says nothing. */
+    public function speaksOf(?string $process, ?string $family): bool
+    {
+        return (null === $this->processes || in_array($process ?? self::COMMONEST, $this->processes, true))
+            && (null === $this->families || in_array($family, $this->families, true));
     }
 
     /** Likelihood ratio for a fact, or null where the rule has nothing to say. */

@@ -56,7 +56,7 @@ final readonly class KnownCase
                 if (is_string($cause) && isset($catalogue->causes[$cause])) {
                     $causes[$part][] = $cause;
                 } else {
-                    $problems[] = new FieldProblem("/{$part}", 'case.unknown_cause', 'This names a cause that the catalogue does not know.');
+                    $problems[] = new FieldProblem("/{$part}", 'case.unknown_cause', 'This names no cause of the catalogue.');
                 }
             }
         }

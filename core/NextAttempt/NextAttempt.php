@@ -153,7 +153,7 @@ final readonly class NextAttempt
             static fn ($cause): float => array_sum(
                 array_map(
                     static fn (Contribution $contribution): float => 'record' === $contribution->kind ? $contribution->logOdds : 0.0,
-                    $context->of($cause, $facts, [], new History()),
+                    $context->of($cause, $facts, new History()),
                 ),
             ),
             $this->catalogue->causes,

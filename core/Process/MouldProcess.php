@@ -22,7 +22,9 @@ final readonly class MouldProcess
         'warm_from' => null, 'gas' => null,
         'warmed_to' => null, 'rested_to' => null,
     ];
-    private const SAID = ['code', 'label', 'hint', 'drawn', 'conductivity', 'density', 'heat', 'transfer', 'bears', 'waits_for', 'hazards'];
+    private const SAID = [
+        'code', 'common', 'label', 'hint', 'drawn', 'conductivity', 'density', 'heat', 'transfer', 'bears', 'waits_for', 'hazards',
+    ];
 
     /**
      * @param bool $breathes gas leaves through it; otherwise each high point needs a vent
@@ -47,6 +49,7 @@ final readonly class MouldProcess
      * @param float|null $wall mm of a mould that stands free in the air; null for a thick one
      * @param array{float, float, float, float, float}|null $gas of its binder: usual share, mL per g of sand least, middle and most, usual
      *                                                           permeability number; null where it is no moulding sand
+     * @param float $common share of hobby pours, 0…1
      * @param float $leastBore mm of the narrowest sprue that is kept full by hand
      */
     private function __construct(
@@ -76,6 +79,7 @@ final readonly class MouldProcess
         public ?float $wall,
         public float $leastBore,
         public ?array $gas,
+        public float $common,
     ) {
     }
 
@@ -146,8 +150,9 @@ final readonly class MouldProcess
     private static function load(): array
     {
         /**
-         * @var list<array{code: string, label: string, hint: string, drawn: string, breathes: bool, bonded_sand: bool, rammed: bool,
-         *     one_piece: bool, conductivity: array{float, float, float}, density: float, heat: float, transfer: array{float, float, float},
+         * @var list<array{code: string, common: float, label: string, hint: string, drawn: string, breathes: bool, bonded_sand: bool,
+         *     rammed: bool, one_piece: bool, conductivity: array{float, float, float}, density: float, heat: float,
+         *     transfer: array{float, float, float},
          *     pour_offsets: array<string, array{int, int}>, bears: array<string, 'good'|array{'risky'|'bad', string}>,
          *     metal_limit: array{float, float, float, string}|null, mould_limit: array{float, float, string}|null, warm_from: float|null,
          *     warmed_to: float|null, rested_to: float|null, hazards: list<string>,
@@ -189,6 +194,7 @@ final readonly class MouldProcess
                 wall: $row['wall'],
                 leastBore: $row['least_bore'],
                 gas: $row['gas'],
+                common: $row['common'],
             );
         }
 

@@ -45,7 +45,8 @@ final class JudgeCommand extends Command
         foreach ($files as $file) {
             $name = basename($file, '.json');
             try {
-                $cases[] = KnownCase::read($name, json_decode((string) file_get_contents($file), true, 32, \JSON_THROW_ON_ERROR), $this->catalogue);
+                $case = json_decode((string) file_get_contents($file), true, 32, \JSON_THROW_ON_ERROR);
+                $cases[] = KnownCase::read($name, $case, $this->catalogue);
             } catch (\JsonException $error) {
                 $errors->writeln("{$name}: this is not JSON: {$error->getMessage()}.", OutputInterface::OUTPUT_RAW);
 
@@ -76,7 +77,13 @@ final class JudgeCommand extends Command
         foreach ($judge->cases as $case) {
             $faults = [
                 null !== $case['truth'] && 1 !== $case['hit_at']
-                    ? sprintf('%s stands %s, at %.0f %%; first %s', $case['truth'], $case['hit_at'] ?? 'nowhere', 100 * $case['said'], $case['first'])
+                    ? sprintf(
+                        '%s stands %s, at %.0f %%; first %s',
+                        $case['truth'],
+                        $case['hit_at'] ?? 'nowhere',
+                        100 * $case['said'],
+                        $case['first'],
+                    )
                     : '',
                 [] === $case['innocents'] ? '' : 'blames '.implode(', ', $case['innocents']),
                 [] === $case['near_missed'] ? '' : 'does not see '.implode(', ', $case['near_missed']),
@@ -91,10 +98,15 @@ final class JudgeCommand extends Command
         yield sprintf('%d cases', count($cases));
         yield sprintf('first %.0f %%, among three %.0f %%', 100 * $judge->hits(1), 100 * $judge->hits(3));
         yield sprintf('innocents blamed in %.0f %% of the cases', 100 * $judge->innocents());
-        yield sprintf('near misses seen %.0f %% of %d; good castings shouted at %.0f %%', 100 * $judge->nearMisses($near), $near, 100 * $judge->shouting());
+        yield sprintf('near misses seen %.0f %% of %d', 100 * $judge->nearMisses($near), $near);
+        yield sprintf('good castings shouted at %.0f %%', 100 * $judge->shouting());
         yield sprintf('Brier %.4f', $judge->brier);
         foreach ($judge->calibration as $bin) {
-            yield sprintf('said %3.0f to %3.0f %%: %3d times, %3.0f %% in the mean, true %3.0f %%', 100 * $bin['from'], 100 * $bin['to'], $bin['count'], 100 * $bin['said'], 100 * $bin['true']);
+            [$from, $to, $said, $true] = array_map(static fn (float $share): float => 100 * $share, [
+                $bin['from'], $bin['to'], $bin['said'], $bin['true'],
+            ]);
+            $line = 'said %3.0f to %3.0f %%: %3d times, %3.0f %% in the mean, true %3.0f %%';
+            yield sprintf($line, $from, $to, $bin['count'], $said, $true);
         }
     }
 }

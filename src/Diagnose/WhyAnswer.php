@@ -11,6 +11,7 @@ final readonly class WhyAnswer extends Answer
 {
     /**
      * @param list<array<string, mixed>> $causes
+     * @param list<array<string, mixed>> $beside what nearly went wrong besides what was found
      * @param list<array<string, mixed>> $cleared
      * @param list<array{sign: string, label: string, explained: float}> $unexplained
      * @param list<array<string, mixed>> $nextChecks
@@ -21,6 +22,7 @@ final readonly class WhyAnswer extends Answer
         public string $basis,
         public string $method,
         public array $causes,
+        public array $beside,
         public array $cleared,
         public array $unexplained,
         public array $nextChecks,

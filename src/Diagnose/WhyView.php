@@ -33,6 +33,7 @@ final readonly class WhyView
             basis: $diagnosis['basis'],
             method: $diagnosis['method'],
             causes: $diagnosis['causes'],
+            beside: $diagnosis['beside'],
             cleared: $diagnosis['cleared'],
             unexplained: $diagnosis['unexplained'],
             nextChecks: $diagnosis['next_checks'],

@@ -46,6 +46,27 @@ final class ConsoleTest extends TestCase
         self::assertStringContainsString('not JSON', $process->getErrorOutput());
     }
 
+    public function testJudgesCasesAndNamesTheOneThatIsNone(): void
+    {
+        $cases = dirname(__DIR__).'/Cases/open';
+        $process = new Process(['php', 'bin/console', 'molten:judge', $cases], dirname(__DIR__, 2));
+        self::assertSame(0, $process->run(), $process->getErrorOutput());
+        self::assertStringContainsString("50 cases\n", $process->getOutput());
+        self::assertMatchesRegularExpression('/^first \d+ %, among three \d+ %$/m', $process->getOutput());
+        self::assertMatchesRegularExpression('/^said +90 to 100 %: +\d+ times/m', $process->getOutput());
+
+        $bad = sys_get_temp_dir().'/cases-'.bin2hex(random_bytes(4));
+        mkdir($bad);
+        file_put_contents("{$bad}/odd.json", '{"format": "molten-notes/case", "version": 1, "truth": "bad_luck", "because": "So."}');
+        $refused = new Process(['php', 'bin/console', 'molten:judge', $bad], dirname(__DIR__, 2));
+        self::assertSame(1, $refused->run());
+        self::assertSame('', $refused->getOutput());
+        self::assertStringContainsString('odd: /truth: ', $refused->getErrorOutput());
+        unlink("{$bad}/odd.json");
+        self::assertSame(1, (new Process(['php', 'bin/console', 'molten:judge', $bad], dirname(__DIR__, 2)))->run(), 'no cases at all');
+        rmdir($bad);
+    }
+
     /** @return iterable<string, array{string}> */
     public static function examples(): iterable
     {

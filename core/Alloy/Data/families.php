@@ -15,6 +15,7 @@ declare(strict_types=1);
 // gating ratios, recalled from memory; the naturally pressurised 1 : 1 : 1 J. Campbell, recalled from memory.
 // stiff_below_c: a flat part taken out below this no longer warps, °C; bears_water: whether it is ever quenched from the mould. Common
 // practice, rough; recalled from memory.
+// common: its share of hobby pours, for where the metal is not told; the founders' estimate, rough.
 // melt_loss: what a charge loses to dross, slag and fume, as a share of its mass, by kind of charge ('*' any other): [least, most]. Common
 // practice.
 $ratios = ['unpressurised' => [1.0, 2.0, 2.0], 'pressurised' => [2.0, 1.5, 1.0], 'natural' => [1.0, 1.0, 1.0]];
@@ -22,7 +23,8 @@ $light = ['heats_sand' => 'warm', 'sand_around' => 1.0, 'pour_rule' => 'light', 
 
 return [
     [
-        'code' => 'aluminium', 'stiff_below_c' => 250.0, 'bears_water' => true, 'tension_n_m' => 0.914, 'viscosity_pa_s' => 1.2e-3,
+        'code' => 'aluminium', 'common' => 0.6,
+        'stiff_below_c' => 250.0, 'bears_water' => true, 'tension_n_m' => 0.914, 'viscosity_pa_s' => 1.2e-3,
         'bath_emissivity' => 0.2,
         'ratios' => ['unpressurised' => [1.0, 3.0, 3.0]] + $ratios,
         'melt_loss' => [
@@ -32,32 +34,38 @@ return [
         ],
     ] + $light,
     [
-        'code' => 'zinc', 'stiff_below_c' => 150.0, 'bears_water' => true, 'tension_n_m' => 0.78, 'viscosity_pa_s' => 3.0e-3,
+        'code' => 'zinc', 'common' => 0.06,
+        'stiff_below_c' => 150.0, 'bears_water' => true, 'tension_n_m' => 0.78, 'viscosity_pa_s' => 3.0e-3,
         'bath_emissivity' => 0.25,
         'melt_loss' => ['*' => [0.01, 0.02]],
     ] + $light,
     [
-        'code' => 'tin', 'stiff_below_c' => 100.0, 'bears_water' => true, 'tension_n_m' => 0.54, 'viscosity_pa_s' => 1.7e-3,
+        'code' => 'tin', 'common' => 0.06,
+        'stiff_below_c' => 100.0, 'bears_water' => true, 'tension_n_m' => 0.54, 'viscosity_pa_s' => 1.7e-3,
         'bath_emissivity' => 0.2,
     ] + $light,
     [
-        'code' => 'lead', 'stiff_below_c' => 120.0, 'bears_water' => true, 'tension_n_m' => 0.47, 'viscosity_pa_s' => 2.5e-3,
+        'code' => 'lead', 'common' => 0.01,
+        'stiff_below_c' => 120.0, 'bears_water' => true, 'tension_n_m' => 0.47, 'viscosity_pa_s' => 2.5e-3,
         'bath_emissivity' => 0.3,
     ] + $light,
     [
-        'code' => 'silver', 'stiff_below_c' => 350.0, 'bears_water' => true, 'tension_n_m' => 0.9, 'viscosity_pa_s' => 3.7e-3,
+        'code' => 'silver', 'common' => 0.03,
+        'stiff_below_c' => 350.0, 'bears_water' => true, 'tension_n_m' => 0.9, 'viscosity_pa_s' => 3.7e-3,
         'bath_emissivity' => 0.2,
         'heats_sand' => 'hot', 'sand_around' => 1.4,
     ] + $light,
     [
-        'code' => 'copper', 'stiff_below_c' => 350.0, 'bears_water' => false, 'tension_n_m' => 1.29, 'viscosity_pa_s' => 3.7e-3,
+        'code' => 'copper', 'common' => 0.17,
+        'stiff_below_c' => 350.0, 'bears_water' => false, 'tension_n_m' => 1.29, 'viscosity_pa_s' => 3.7e-3,
         'bath_emissivity' => 0.7,
         'heats_sand' => 'hot', 'sand_around' => 1.4, 'pour_rule' => 'copper',
         'ratios' => ['unpressurised' => [1.0, 1.0, 3.0], 'pressurised' => [1.6, 1.3, 1.0]] + $ratios,
         'melt_loss' => ['*' => [0.01, 0.05]],
     ] + $light,
     [
-        'code' => 'iron', 'stiff_below_c' => 450.0, 'bears_water' => false, 'tension_n_m' => 1.87, 'viscosity_pa_s' => 5.5e-3,
+        'code' => 'iron', 'common' => 0.07,
+        'stiff_below_c' => 450.0, 'bears_water' => false, 'tension_n_m' => 1.87, 'viscosity_pa_s' => 5.5e-3,
         'bath_emissivity' => 0.7,
         'heats_sand' => 'white', 'sand_around' => 1.4, 'pour_rule' => 'iron',
         'ratios' => ['pressurised' => [4.0, 3.0, 1.0]] + $ratios,

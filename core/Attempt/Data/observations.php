@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// What can be noticed during the pour; each is evidence through rows of evidence.php [common practice].
+// What can be noticed during the pour, and what was looked at afterwards and found sound; evidence through rows of evidence.php, or through
+// the defects that would have been seen there: sound names those [common practice].
 return [
     ['code' => 'sluggish', 'label' => 'Metal ran thick or sluggish', 'when' => 'pour'],
     ['code' => 'skull', 'label' => 'A skin of metal froze in the crucible', 'when' => 'pour'],
@@ -31,4 +32,28 @@ return [
     ['code' => 'furnace_trouble', 'label' => 'Burner or furnace trouble', 'when' => 'melt'],
     ['code' => 'riser_sank', 'label' => 'Riser or sprue sank in while cooling', 'when' => 'cooling'],
     ['code' => 'riser_flat', 'label' => 'Riser or sprue stayed flat', 'when' => 'cooling'],
+    [
+        'code' => 'sound_skin', 'label' => 'The rest of the skin is sound', 'when' => 'inspection',
+        'sound' => ['blowhole', 'pinholes', 'sink', 'hot_tear', 'cold_crack', 'cold_shut', 'foam_fold', 'rough_skin', 'penetration', 'scab',
+            'erosion', 'wrinkled_skin', 'foamy_skin', 'crack_lines', 'misrun', 'trapped_air', 'sand_inclusion', 'dross_inclusion',
+            'metal_beads', 'drop_lump', 'crush_lump', 'vein'],
+    ],
+    [
+        'code' => 'sound_sawn', 'label' => 'Sawn or machined: no holes inside', 'when' => 'inspection',
+        'sound' => ['gas_porosity', 'pinholes', 'blowhole', 'internal_shrinkage', 'centreline_shrinkage', 'micro_shrinkage'],
+    ],
+    [
+        'code' => 'sound_detail', 'label' => 'Letters and edges are sharp', 'when' => 'inspection',
+        'sound' => ['missing_detail', 'edge_tearout', 'misrun'],
+    ],
+    [
+        'code' => 'sound_parting', 'label' => 'No fin and no step at the parting', 'when' => 'inspection',
+        'sound' => ['flash', 'shift', 'run_out', 'run_out_bead'],
+    ],
+    [
+        'code' => 'sound_shape', 'label' => 'Straight and true to size', 'when' => 'inspection',
+        'sound' => ['warp', 'wrong_size', 'core_shift', 'distorted_pattern', 'swell'],
+    ],
+    ['code' => 'siblings_sound', 'label' => 'Other pieces of the same pour are sound', 'when' => 'inspection'],
+    ['code' => 'siblings_alike', 'label' => 'Every piece of the pour has it', 'when' => 'inspection'],
 ];

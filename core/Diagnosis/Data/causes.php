@@ -188,7 +188,8 @@ return [
     ],
     [
         'code' => 'mould_hot', 'label' => 'Mould too hot or tired', 'prior' => 0.05,
-        'processes' => ['silicone', 'metal_mould', 'plaster'], 'words' => 'The mould let go, tore or fumed into the metal.',
+        'processes' => ['silicone', 'metal_mould', 'plaster', 'ceramic_shell'],
+        'words' => 'The mould let go, tore, fumed into the metal or kept it liquid too long.',
     ],
     ['code' => 'opened_early', 'label' => 'Opened too early', 'prior' => 0.04, 'words' => 'Moved or bared while still weak and hot.'],
     [

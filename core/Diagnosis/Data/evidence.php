@@ -2,23 +2,42 @@
 
 declare(strict_types=1);
 
+use MoltenNotes\Core\Process\MouldProcess;
+
 // What the record itself says about each cause. Numbers: a curve of [value, likelihood ratio], straight in the logarithm of the ratio
 // between
 // the points and level beyond them. Words: a ratio per choice. Above 1 raises the cause, below 1 lowers it; a blank says nothing.
+// processes, families: the only ones for which a row is so. Sand that is cured, moulds that are warmed and sprues of trinkets differ too
+// much for one curve.
 // {value} and {need} are filled in the caster's units. Bands are common practice (docs/handbook); ratios are the founders' estimates,
 // kept between 1/12 and 12 so that no single note decides alone.
+$allButFoam = MouldProcess::which(static fn (MouldProcess $process): bool => 'lost_foam' !== $process->code);
+
 return [
     [
-        'cause' => 'metal_cold', 'fact' => 'temperature_margin', 'unit' => 'ddegC',
+        'cause' => 'metal_cold', 'fact' => 'temperature_margin', 'unit' => 'ddegC', 'processes' => $allButFoam,
         'ratios' => [[-60, 9], [-25, 4.5], [-5, 1.4], [15, 0.5], [60, 0.12]],
         'raised' => 'Poured at {pour}; this part in this mould asks for about {need}.',
         'lowered' => 'Poured at {pour}, above the {need} this part asks for.',
     ],
     [
-        'cause' => 'metal_cold', 'fact' => 'fill_ratio', 'unit' => 'ratio',
+        'cause' => 'metal_cold', 'fact' => 'fill_ratio', 'unit' => 'ratio', 'processes' => $allButFoam,
         'ratios' => [[0.4, 10], [0.8, 5], [1.1, 1.6], [1.6, 0.45], [3, 0.12]],
         'raised' => 'The metal runs {value} times as far as {where} asks; 1.5 fills comfortably.',
         'lowered' => 'The metal runs {value} times as far as {where} asks.',
+    ],
+    [
+        // The pace of a foam front is known to a factor of two only: what falls short of it by less says little.
+        'cause' => 'metal_cold', 'fact' => 'temperature_margin', 'unit' => 'ddegC', 'processes' => ['lost_foam'],
+        'ratios' => [[-160, 7], [-90, 3.5], [-40, 1.3], [20, 0.5], [80, 0.15]],
+        'raised' => 'Poured at {pour}; this part on foam asks for about {need}.',
+        'lowered' => 'Poured at {pour}, above the {need} this part on foam asks for.',
+    ],
+    [
+        'cause' => 'metal_cold', 'fact' => 'fill_ratio', 'unit' => 'ratio', 'processes' => ['lost_foam'],
+        'ratios' => [[0.15, 6], [0.35, 2.5], [0.7, 1.2], [1.2, 0.6], [2.5, 0.2]],
+        'raised' => 'The metal drives the foam out {value} times as far as {where} asks.',
+        'lowered' => 'The metal drives the foam out {value} times as far as {where} asks.',
     ],
     [
         'cause' => 'metal_cold', 'fact' => 'superheat', 'unit' => 'ddegC', 'ratios' => [[0, 12], [20, 5], [60, 1.3], [120, 0.4]],
@@ -149,7 +168,13 @@ return [
         'raised' => 'No cover or deoxidiser.', 'lowered' => 'A cover or deoxidiser was used.',
     ],
     [
-        'cause' => 'oxygen', 'fact' => 'melt.hold', 'unit' => 'min', 'ratios' => [[3, 0.6], [10, 1], [25, 2], [60, 4]],
+        'cause' => 'oxygen', 'fact' => 'melt.hold', 'unit' => 'min', 'families' => ['copper'],
+        'ratios' => [[3, 0.6], [10, 1], [25, 2], [60, 4]],
+        'raised' => 'Held liquid for {value}.', 'lowered' => 'Held liquid for only {value}.',
+    ],
+    [
+        // Silver drinks oxygen from the moment it is liquid.
+        'cause' => 'oxygen', 'fact' => 'melt.hold', 'unit' => 'min', 'families' => ['silver'], 'ratios' => [[2, 0.7], [6, 1.6], [15, 4]],
         'raised' => 'Held liquid for {value}.', 'lowered' => 'Held liquid for only {value}.',
     ],
     [
@@ -270,8 +295,18 @@ return [
         'lowered' => 'Squeeze test: {value}.',
     ],
     [
-        'cause' => 'binder_uncured', 'fact' => 'mould.dry_time', 'unit' => 'h', 'ratios' => [[1, 5], [6, 2], [24, 0.6], [72, 0.25]],
-        'raised' => 'Cured for {value}.', 'lowered' => 'Cured for {value}.',
+        // Gassed or baked it is hard in minutes; left to the air it dries in days, the middle last.
+        'cause' => 'binder_uncured', 'fact' => 'mould.dry_time', 'unit' => 'h', 'processes' => ['silicate_sand'],
+        'ratios' => [[0.2, 5], [2, 2], [12, 0.7], [48, 0.3]], 'raised' => 'Hardened for {value}.', 'lowered' => 'Hardened for {value}.',
+    ],
+    [
+        // Stripped within the hour, poured after one to twenty-four.
+        'cause' => 'binder_uncured', 'fact' => 'mould.dry_time', 'unit' => 'h', 'processes' => ['resin_sand'],
+        'ratios' => [[0.5, 6], [2, 2], [8, 0.7], [24, 0.3]], 'raised' => 'Cured for {value}.', 'lowered' => 'Cured for {value}.',
+    ],
+    [
+        'cause' => 'binder_uncured', 'fact' => 'mould.dry_time', 'unit' => 'h', 'processes' => ['printed_sand'],
+        'ratios' => [[2, 4], [12, 1.2], [48, 0.4]], 'raised' => 'Cured for {value}.', 'lowered' => 'Cured for {value}.',
     ],
     [
         'cause' => 'binder_uncured', 'fact' => 'sand.binder', 'unit' => 'percent', 'ratios' => [[2, 0.5], [5, 1], [8, 3]],
@@ -329,7 +364,8 @@ return [
         'raised' => 'Steam from the flask.',
     ],
     [
-        'cause' => 'coating_wet', 'fact' => 'mould.dry_time', 'unit' => 'h', 'ratios' => [[12, 5], [48, 1.5], [120, 0.5]],
+        'cause' => 'coating_wet', 'fact' => 'mould.dry_time', 'unit' => 'h', 'processes' => ['ceramic_shell'],
+        'ratios' => [[12, 5], [48, 1.5], [120, 0.5]],
         'raised' => 'The shell dried {value}.', 'lowered' => 'The shell dried {value}.',
     ],
     [
@@ -422,6 +458,13 @@ return [
     ],
     [
         'cause' => 'gate_small', 'fact' => 'gating.sprue', 'unit' => 'mm', 'ratios' => [[6, 5], [10, 1.8], [14, 0.8], [22, 0.4]],
+        'processes' => ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand', 'printed_sand', 'lost_foam'],
+        'raised' => 'A sprue of {value} is hard to keep full by hand.', 'lowered' => 'A sprue of {value}.',
+    ],
+    [
+        // Trinkets in rubber, plaster and shells are poured through a finger's breadth and less.
+        'cause' => 'gate_small', 'fact' => 'gating.sprue', 'unit' => 'mm', 'ratios' => [[2, 5], [4, 1.5], [6, 0.8], [10, 0.5]],
+        'processes' => ['silicone', 'plaster', 'ceramic_shell', 'metal_mould'],
         'raised' => 'A sprue of {value} is hard to keep full by hand.', 'lowered' => 'A sprue of {value}.',
     ],
     [
@@ -493,6 +536,10 @@ return [
         'lowered' => 'Feeding: {value}.',
     ],
     [
+        'cause' => 'no_feeder', 'fact' => 'hot_spots', 'unit' => 'number', 'ratios' => [[0, 0.25], [1, 1.5], [3, 2.5]],
+        'raised' => '{where}', 'lowered' => 'No section of it asks for a feeder.',
+    ],
+    [
         'cause' => 'no_feeder', 'fact' => 'feeder_ratio', 'unit' => 'ratio', 'ratios' => [[0.5, 6], [0.85, 2.5], [1, 0.9], [1.3, 0.3]],
         'raised' => 'The feeder has {value} of the modulus that {where} asks for.',
         'lowered' => 'The feeder has {value} times the modulus that {where} asks for.',
@@ -559,14 +606,44 @@ return [
         'raised' => 'All metal came through {value} gate.', 'lowered' => 'The metal came through {value} gates.',
     ],
     [
-        'cause' => 'mould_cold', 'fact' => 'mould.temperature', 'unit' => 'degC',
-        'ratios' => [[10, 5], [40, 2], [80, 0.7], [120, 0.35]], 'raised' => 'The mould was at {value}.',
-        'lowered' => 'The mould was at {value}.',
+        'cause' => 'mould_cold', 'fact' => 'mould.temperature', 'unit' => 'degC', 'processes' => ['silicone'],
+        'ratios' => [[10, 5], [40, 2], [80, 0.7], [120, 0.35]],
+        'raised' => 'The mould was at {value}.', 'lowered' => 'The mould was at {value}.',
     ],
     [
-        'cause' => 'mould_hot', 'fact' => 'mould.temperature', 'unit' => 'degC',
-        'ratios' => [[60, 0.4], [150, 0.9], [250, 2.5], [400, 4]], 'raised' => 'The mould was at {value}.',
-        'lowered' => 'The mould was at only {value}.',
+        'cause' => 'mould_cold', 'fact' => 'mould.temperature', 'unit' => 'degC', 'processes' => ['metal_mould'],
+        'ratios' => [[20, 7], [80, 3], [130, 1], [200, 0.4]],
+        'raised' => 'The mould was at {value}.', 'lowered' => 'The mould was at {value}.',
+    ],
+    [
+        'cause' => 'mould_cold', 'fact' => 'mould.temperature', 'unit' => 'degC', 'processes' => ['plaster'],
+        'ratios' => [[30, 8], [120, 3.5], [250, 1.2], [450, 0.4]],
+        'raised' => 'The mould was at {value}.', 'lowered' => 'The mould was at {value}.',
+    ],
+    [
+        'cause' => 'mould_cold', 'fact' => 'mould.temperature', 'unit' => 'degC', 'processes' => ['ceramic_shell'],
+        'ratios' => [[30, 7], [200, 3], [450, 1], [700, 0.4]],
+        'raised' => 'The mould was at {value}.', 'lowered' => 'The mould was at {value}.',
+    ],
+    [
+        'cause' => 'mould_hot', 'fact' => 'mould.temperature', 'unit' => 'degC', 'processes' => ['silicone'],
+        'ratios' => [[60, 0.4], [150, 0.9], [200, 2.5], [240, 5]],
+        'raised' => 'The mould was at {value}.', 'lowered' => 'The mould was at only {value}.',
+    ],
+    [
+        'cause' => 'mould_hot', 'fact' => 'mould.temperature', 'unit' => 'degC', 'processes' => ['metal_mould'],
+        'ratios' => [[150, 0.5], [280, 1], [380, 3.5], [480, 6]],
+        'raised' => 'The mould was at {value}.', 'lowered' => 'The mould was at only {value}.',
+    ],
+    [
+        'cause' => 'mould_hot', 'fact' => 'mould.temperature', 'unit' => 'degC', 'processes' => ['plaster'],
+        'ratios' => [[300, 0.4], [560, 0.9], [700, 2.5], [760, 6]],
+        'raised' => 'The mould was at {value}.', 'lowered' => 'The mould was at only {value}.',
+    ],
+    [
+        'cause' => 'mould_hot', 'fact' => 'mould.temperature', 'unit' => 'degC', 'processes' => ['ceramic_shell'],
+        'ratios' => [[500, 0.4], [850, 1], [1000, 3]],
+        'raised' => 'The mould was at {value}.', 'lowered' => 'The mould was at only {value}.',
     ],
     [
         'cause' => 'opened_early', 'fact' => 'cooling.open_after', 'unit' => 'min',
@@ -634,5 +711,118 @@ return [
         'cause' => 'rough_shakeout', 'fact' => 'open_share', 'unit' => 'ratio', 'ratios' => [[1, 2], [4, 0.9], [15, 0.5]],
         'raised' => 'Opened after {value} of the time that it needs to be solid, while hot.',
         'lowered' => 'Opened after {value} of the time that it needs to be solid.',
+    ],
+    // What the other pieces of a pour say: they share the metal, and each has its own mould.
+    [
+        'cause' => 'hydrogen', 'fact' => 'observed.siblings_sound', 'unit' => 'seen', 'ratios' => ['yes' => 0.25],
+        'lowered' => 'Other pieces of the same pour are sound.',
+    ],
+    [
+        'cause' => 'hydrogen', 'fact' => 'observed.siblings_alike', 'unit' => 'seen', 'ratios' => ['yes' => 2.5],
+        'raised' => 'Every piece of the pour has it.',
+    ],
+    [
+        'cause' => 'oxygen', 'fact' => 'observed.siblings_sound', 'unit' => 'seen', 'ratios' => ['yes' => 0.25],
+        'lowered' => 'Other pieces of the same pour are sound.',
+    ],
+    [
+        'cause' => 'oxygen', 'fact' => 'observed.siblings_alike', 'unit' => 'seen', 'ratios' => ['yes' => 2.5],
+        'raised' => 'Every piece of the pour has it.',
+    ],
+    [
+        'cause' => 'wet_charge', 'fact' => 'observed.siblings_sound', 'unit' => 'seen', 'ratios' => ['yes' => 0.3],
+        'lowered' => 'Other pieces of the same pour are sound.',
+    ],
+    [
+        'cause' => 'wet_charge', 'fact' => 'observed.siblings_alike', 'unit' => 'seen', 'ratios' => ['yes' => 2.5],
+        'raised' => 'Every piece of the pour has it.',
+    ],
+    [
+        'cause' => 'wrong_alloy', 'fact' => 'observed.siblings_sound', 'unit' => 'seen', 'ratios' => ['yes' => 0.3],
+        'lowered' => 'Other pieces of the same pour are sound.',
+    ],
+    [
+        'cause' => 'wrong_alloy', 'fact' => 'observed.siblings_alike', 'unit' => 'seen', 'ratios' => ['yes' => 2.0],
+        'raised' => 'Every piece of the pour has it.',
+    ],
+    [
+        'cause' => 'dirty_melt', 'fact' => 'observed.siblings_sound', 'unit' => 'seen', 'ratios' => ['yes' => 0.5],
+        'lowered' => 'Other pieces of the same pour are sound.',
+    ],
+    [
+        'cause' => 'dirty_melt', 'fact' => 'observed.siblings_alike', 'unit' => 'seen', 'ratios' => ['yes' => 1.8],
+        'raised' => 'Every piece of the pour has it.',
+    ],
+    [
+        'cause' => 'metal_cold', 'fact' => 'observed.siblings_sound', 'unit' => 'seen', 'ratios' => ['yes' => 0.5],
+        'lowered' => 'Other pieces of the same pour are sound.',
+    ],
+    [
+        'cause' => 'metal_cold', 'fact' => 'observed.siblings_alike', 'unit' => 'seen', 'ratios' => ['yes' => 2.0],
+        'raised' => 'Every piece of the pour has it.',
+    ],
+    [
+        'cause' => 'metal_hot', 'fact' => 'observed.siblings_sound', 'unit' => 'seen', 'ratios' => ['yes' => 0.5],
+        'lowered' => 'Other pieces of the same pour are sound.',
+    ],
+    [
+        'cause' => 'metal_hot', 'fact' => 'observed.siblings_alike', 'unit' => 'seen', 'ratios' => ['yes' => 2.0],
+        'raised' => 'Every piece of the pour has it.',
+    ],
+    [
+        'cause' => 'pattern_error', 'fact' => 'observed.siblings_sound', 'unit' => 'seen', 'ratios' => ['yes' => 0.7],
+        'lowered' => 'Other pieces of the same pour are sound.',
+    ],
+    [
+        'cause' => 'pattern_error', 'fact' => 'observed.siblings_alike', 'unit' => 'seen', 'ratios' => ['yes' => 2.0],
+        'raised' => 'Every piece of the pour has it.',
+    ],
+    [
+        'cause' => 'mould_bumped', 'fact' => 'observed.siblings_sound', 'unit' => 'seen', 'ratios' => ['yes' => 1.4],
+        'raised' => 'Other pieces of the same pour are sound.',
+    ],
+    [
+        'cause' => 'mould_bumped', 'fact' => 'observed.siblings_alike', 'unit' => 'seen', 'ratios' => ['yes' => 0.3],
+        'lowered' => 'Every piece of the pour has it.',
+    ],
+    [
+        'cause' => 'loose_sand', 'fact' => 'observed.siblings_sound', 'unit' => 'seen', 'ratios' => ['yes' => 1.3],
+        'raised' => 'Other pieces of the same pour are sound.',
+    ],
+    [
+        'cause' => 'loose_sand', 'fact' => 'observed.siblings_alike', 'unit' => 'seen', 'ratios' => ['yes' => 0.5],
+        'lowered' => 'Every piece of the pour has it.',
+    ],
+    [
+        'cause' => 'weak_wall', 'fact' => 'observed.siblings_sound', 'unit' => 'seen', 'ratios' => ['yes' => 1.4],
+        'raised' => 'Other pieces of the same pour are sound.',
+    ],
+    [
+        'cause' => 'weak_wall', 'fact' => 'observed.siblings_alike', 'unit' => 'seen', 'ratios' => ['yes' => 0.3],
+        'lowered' => 'Every piece of the pour has it.',
+    ],
+    [
+        'cause' => 'soft_ramming', 'fact' => 'observed.siblings_sound', 'unit' => 'seen', 'ratios' => ['yes' => 1.3],
+        'raised' => 'Other pieces of the same pour are sound.',
+    ],
+    [
+        'cause' => 'soft_ramming', 'fact' => 'observed.siblings_alike', 'unit' => 'seen', 'ratios' => ['yes' => 0.7],
+        'lowered' => 'Every piece of the pour has it.',
+    ],
+    [
+        'cause' => 'vents_missing', 'fact' => 'observed.siblings_sound', 'unit' => 'seen', 'ratios' => ['yes' => 1.2],
+        'raised' => 'Other pieces of the same pour are sound.',
+    ],
+    [
+        'cause' => 'vents_missing', 'fact' => 'observed.siblings_alike', 'unit' => 'seen', 'ratios' => ['yes' => 1.2],
+        'raised' => 'Every piece of the pour has it.',
+    ],
+    [
+        'cause' => 'interrupted_pour', 'fact' => 'observed.siblings_sound', 'unit' => 'seen', 'ratios' => ['yes' => 1.3],
+        'raised' => 'Other pieces of the same pour are sound.',
+    ],
+    [
+        'cause' => 'interrupted_pour', 'fact' => 'observed.siblings_alike', 'unit' => 'seen', 'ratios' => ['yes' => 0.5],
+        'lowered' => 'Every piece of the pour has it.',
     ],
 ];

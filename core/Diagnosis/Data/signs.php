@@ -355,6 +355,7 @@ return [
         'micro_shrinkage' => [0.30, 'Mushy alloys end spongy.'],
         'wall_rough' => [0.80, 'Shrinkage leaves a crystalline wall.'],
         'hot_tear' => [0.15, 'An unfed corner tears.'],
+        'gas_porosity' => [0.10, 'A hole is called gas before anybody has looked into it.'],
     ],
     'feeder_freezes_first' => [
         'sink' => [0.50, 'The feeder had nothing left to give.'],
@@ -362,6 +363,7 @@ return [
         'riser_flat_top' => [0.80, 'A riser that fed sinks in; a flat one did not feed.'],
         'wall_rough' => [0.75, 'Shrinkage leaves a crystalline wall.'],
         'centreline_shrinkage' => [0.30, 'The way to the feeder closed.'],
+        'gas_porosity' => [0.08, 'A hole is called gas before anybody has looked into it.'],
         'micro_shrinkage' => [0.25, 'Mushy alloys end spongy.'],
     ],
     'hot_spot' => [
@@ -370,6 +372,7 @@ return [
         'hot_tear' => [0.35, 'The hot junction tears as the arms contract.'],
         'wall_rough' => [0.75, 'Shrinkage leaves a crystalline wall.'],
         'micro_shrinkage' => [0.25, 'The slowest place is the spongiest.'],
+        'gas_porosity' => [0.10, 'A hole is called gas before anybody has looked into it.'],
     ],
     'gate_hot_spot' => [
         'sink' => [0.40, 'The place at the gate froze last.'],

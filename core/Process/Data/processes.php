@@ -25,6 +25,7 @@ declare(strict_types=1);
 // least_bore: the narrowest sprue that is kept full by hand, mm; common practice.
 // gas: what its binder gives off when the sand is heated through: [usual share of the sand's mass, mL per g of sand: least, middle, most,
 // usual permeability number of such sand]. Gas recalled from memory, the rest common practice; green sand has its water instead.
+// common: its share of hobby pours, for where the mould is not told; the founders' estimate, rough.
 // hazards: codes of the cautions that go with it.
 // A temperature within the words stands as {290 degC}, a difference as {20 ddegC}, to be said in the caster's own unit.
 $sand = [
@@ -35,14 +36,16 @@ $betweenGrains = ['risky', 'Iron and steel run between the grains unless the fac
 
 return [
     [
-        'code' => 'green_sand', 'label' => 'Green sand', 'hint' => 'Sand, clay and water', 'drawn' => 'sand', 'rammed' => true,
+        'code' => 'green_sand', 'common' => 0.35,
+        'label' => 'Green sand', 'hint' => 'Sand, clay and water', 'drawn' => 'sand', 'rammed' => true,
         'gas' => [0.0, 0.0, 0.0, 0.0, 70.0],
         'waits_for' => 'The mould is closed and poured the same day, before its face dries out.',
         'bears' => ['carbon_steel' => ['risky', 'Steel wants a more refractory sand and a wash.'], '*' => 'good'],
         'hazards' => ['wet_green_sand'],
     ] + $sand,
     [
-        'code' => 'oil_sand', 'label' => 'Oil-bonded sand', 'hint' => 'No water; smokes', 'drawn' => 'oil', 'rammed' => true,
+        'code' => 'oil_sand', 'common' => 0.2,
+        'label' => 'Oil-bonded sand', 'hint' => 'No water; smokes', 'drawn' => 'oil', 'rammed' => true,
         'gas' => [0.05, 15.0, 20.0, 25.0, 70.0],
         'waits_for' => 'Core and wash, where there are any, are dry.',
         'open_below' => 200.0,
@@ -54,25 +57,29 @@ return [
         'hazards' => ['oil_flare'],
     ] + $sand,
     [
-        'code' => 'silicate_sand', 'label' => 'Silicate sand', 'hint' => 'Hardened by CO₂ or heat', 'drawn' => 'sand', 'rammed' => true,
+        'code' => 'silicate_sand', 'common' => 0.05,
+        'label' => 'Silicate sand', 'hint' => 'Hardened by CO₂ or heat', 'drawn' => 'sand', 'rammed' => true,
         'gas' => [0.04, 5.0, 6.5, 8.0, 120.0],
         'waits_for' => 'Hardened right through: gassed or baked until a nail hardly marks it.',
         'bears' => ['iron' => $betweenGrains, '*' => 'good'], 'hazards' => ['silicate_co2'],
     ] + $sand,
     [
-        'code' => 'resin_sand', 'label' => 'Resin sand', 'hint' => 'No-bake', 'drawn' => 'sand', 'rammed' => true,
+        'code' => 'resin_sand', 'common' => 0.05,
+        'label' => 'Resin sand', 'hint' => 'No-bake', 'drawn' => 'sand', 'rammed' => true,
         'gas' => [0.012, 10.0, 12.0, 14.0, 120.0],
         'waits_for' => 'Cured right through, longer in the cold.',
         'bears' => ['iron' => $betweenGrains, '*' => 'good'], 'hazards' => ['resin_fumes'],
     ] + $sand,
     [
-        'code' => 'printed_sand', 'label' => 'Printed sand', 'hint' => 'Printed mould or core', 'drawn' => 'sand',
+        'code' => 'printed_sand', 'common' => 0.02,
+        'label' => 'Printed sand', 'hint' => 'Printed mould or core', 'drawn' => 'sand',
         'gas' => [0.018, 13.0, 17.0, 22.0, 90.0],
         'waits_for' => 'Cured and dry; loose sand is blown out.',
         'bears' => ['iron' => $betweenGrains, '*' => 'good'], 'hazards' => ['resin_fumes'],
     ] + $sand,
     [
-        'code' => 'lost_foam', 'label' => 'Lost foam', 'hint' => 'Coated foam in dry sand', 'drawn' => 'dry', 'breathes' => true,
+        'code' => 'lost_foam', 'common' => 0.12,
+        'label' => 'Lost foam', 'hint' => 'Coated foam in dry sand', 'drawn' => 'dry', 'breathes' => true,
         'waits_for' => 'The coating is dry right through: left until it loses no more weight.',
         'breaking_out' => 'The sand round the casting is far hotter than it looks, long after.',
         'one_piece' => true,
@@ -90,7 +97,8 @@ return [
         'hazards' => ['foam_fumes'],
     ],
     [
-        'code' => 'plaster', 'label' => 'Plaster investment', 'hint' => 'Lost wax or print', 'drawn' => 'plaster', 'one_piece' => true,
+        'code' => 'plaster', 'common' => 0.08,
+        'label' => 'Plaster investment', 'hint' => 'Lost wax or print', 'drawn' => 'plaster', 'one_piece' => true,
         'least_bore' => 4.0,
         'waits_for' => 'Burnt out and dry: no steam, no soot, no smell.',
         'breaking_out' => 'Broken out warm only when the sprue is solid right through; into water only then, and only as its maker allows.',
@@ -107,7 +115,8 @@ return [
         'warmed_to' => 250.0, 'rested_to' => 200.0, 'hazards' => ['plaster_burst'],
     ],
     [
-        'code' => 'ceramic_shell', 'label' => 'Ceramic shell', 'hint' => 'Dipped and stuccoed', 'drawn' => 'plaster', 'one_piece' => true,
+        'code' => 'ceramic_shell', 'common' => 0.04,
+        'label' => 'Ceramic shell', 'hint' => 'Dipped and stuccoed', 'drawn' => 'plaster', 'one_piece' => true,
         'least_bore' => 6.0,
         'waits_for' => 'Fired, without wax or soot, and cracks are patched.',
         'breaking_out' => 'Knocked off only when the sprue is solid right through: the shell hides how hot it is.', 'wall' => 8.0,
@@ -115,7 +124,8 @@ return [
         'pour_offsets' => ['*' => [-10, -20]], 'bears' => ['*' => 'good'], 'warmed_to' => 600.0, 'hazards' => ['shell_hot'],
     ],
     [
-        'code' => 'silicone', 'label' => 'Silicone rubber', 'hint' => 'Tin and pewter', 'drawn' => 'rubber', 'one_piece' => true,
+        'code' => 'silicone', 'common' => 0.05,
+        'label' => 'Silicone rubber', 'hint' => 'Tin and pewter', 'drawn' => 'rubber', 'one_piece' => true,
         'least_bore' => 4.0,
         'waits_for' => 'Cured, clean and dusted with talc.',
         'breaking_out' => 'Opened too soon the metal breaks and the rubber tears: wait until the sprue is solid and dull.',
@@ -134,7 +144,8 @@ return [
         'warmed_to' => 120.0, 'rested_to' => 90.0, 'hazards' => ['silicone_limit'],
     ],
     [
-        'code' => 'metal_mould', 'label' => 'Metal mould', 'hint' => 'Ingot or gravity die', 'drawn' => 'iron', 'one_piece' => true,
+        'code' => 'metal_mould', 'common' => 0.04,
+        'label' => 'Metal mould', 'hint' => 'Ingot or gravity die', 'drawn' => 'iron', 'one_piece' => true,
         'least_bore' => 6.0,
         'waits_for' => 'Coated, dry and warm: a damp or cold mould throws the metal out.',
         'breaking_out' => 'Opened as soon as it is solid, before the casting shrinks onto cores.',

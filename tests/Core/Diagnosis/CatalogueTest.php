@@ -10,6 +10,7 @@ use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\FieldKind;
 use MoltenNotes\Core\Record\Fields;
+use MoltenNotes\Core\Table;
 use PHPUnit\Framework\TestCase;
 
 /** The catalogue is data written by hand: what a slip in it would break is looked for here. */
@@ -75,7 +76,11 @@ final class CatalogueTest extends TestCase
             }
         }
 
-        foreach (array_keys(Catalogue::standard()->vocabulary->observations) as $code) {
+        foreach (Catalogue::standard()->vocabulary->observations as $code => $row) {
+            foreach ($row['sound'] as $defect) {
+                self::assertArrayHasKey($defect, Catalogue::standard()->vocabulary->defects, $code);
+                $used[$code] = true;
+            }
             // Trouble with the furnace is kept for the record; what it did shows in temperature and hold.
             if (!in_array($code, ['furnace_trouble', 'vent_flame'], true)) {
                 self::assertArrayHasKey($code, $used, "{$code} is asked for and then not used");
@@ -120,6 +125,62 @@ final class CatalogueTest extends TestCase
                 $sorted = $points;
                 sort($sorted);
                 self::assertSame($sorted, $points, "{$cause} ← {$rule->fact}: points out of order");
+            }
+        }
+    }
+
+    /** A detail that favours one cause speaks to all of its mechanism that could have made the same, or the table says why not. */
+    public function testADetailSpeaksToEveryCauseOfItsMechanism(): void
+    {
+        $catalogue = Catalogue::standard();
+        $table = dirname(__DIR__, 3).'/core/Diagnosis/Data/mechanisms.php';
+        /** @var list<array{code: string, causes: list<string>, apart: list<array{string, string, string}>}> $mechanisms */
+        $mechanisms = Table::rows($table, ['code', 'label', 'causes', 'apart']);
+        self::assertNotSame([], $mechanisms);
+        foreach ($mechanisms as ['code' => $name, 'causes' => $causes, 'apart' => $apart]) {
+            $left = array_map(static fn (array $row): string => "{$row[0]}/{$row[1]}", $apart);
+            foreach ($causes as $cause) {
+                foreach ($catalogue->refinements[$cause] ?? [] as $rule) {
+                    foreach ($causes as $other) {
+                        $shared = array_filter($rule->findings, static fn (string $kind): bool => isset($catalogue->signs[$other][$kind]));
+                        $told = array_filter(
+                            $catalogue->refinements[$other] ?? [],
+                            static fn ($own): bool => $own->kind === $rule->kind && $own->code === $rule->code
+                                && [] !== array_intersect($own->findings, $shared),
+                        );
+                        self::assertTrue(
+                            [] === $shared || [] !== $told || in_array("{$other}/{$rule->code}", $left, true),
+                            "{$name}: “{$rule->code}” speaks of {$cause} and not of {$other}",
+                        );
+                    }
+                }
+            }
+            foreach ($apart as [, , $why]) {
+                self::assertMatchesRegularExpression('/^\p{Lu}.{10,}\.$/u', $why);
+            }
+        }
+    }
+
+    /** Every cause has a sign or a note that tells it from each rival that shares its commonest sign. */
+    public function testEveryCauseCanBeToldFromItsNearestRivals(): void
+    {
+        $catalogue = Catalogue::standard();
+        foreach ($catalogue->signs as $cause => $signs) {
+            uasort($signs, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+            $first = array_key_first($signs);
+            foreach (array_keys($catalogue->causesOf((string) $first)) as $rival) {
+                if ($rival === $cause) {
+                    continue;
+                }
+                $tells = array_filter(
+                    $signs,
+                    static fn (array $link, string $sign): bool => $link[0] >= 1.5 * ($catalogue->signs[$rival][$sign][0] ?? 0.0)
+                        || ($catalogue->signs[$rival][$sign][0] ?? 0.0) >= 1.5 * $link[0],
+                    \ARRAY_FILTER_USE_BOTH,
+                );
+                $facts = static fn (string $of): array => array_column($catalogue->evidence[$of] ?? [], 'fact');
+                $recorded = array_diff($facts($cause), $facts($rival));
+                self::assertTrue([] !== $tells || [] !== $recorded, "{$cause} cannot be told from {$rival}");
             }
         }
     }

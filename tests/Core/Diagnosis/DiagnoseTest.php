@@ -57,6 +57,84 @@ final class DiagnoseTest extends TestCase
         self::assertSame([], array_merge(...$known));
     }
 
+    /** A detail that fits all rivals alike tells none of them apart: rounded edges belong to every way of freezing early. */
+    public function testWhatFitsAllAlikeMovesNone(): void
+    {
+        $with = static fn (array $looks): Diagnosis => Records::diagnose([
+            'made' => ['mould.process' => 'green_sand'], 'findings' => [['kind' => 'misrun', 'looks' => $looks]],
+        ]);
+        [$plain, $round] = [$with([]), $with(['rounded_edges'])];
+        $ratio = static fn (Diagnosis $of): float => self::chance($of, 'slow_pour') / self::chance($of, 'metal_cold');
+
+        self::assertEqualsWithDelta($ratio($plain), $ratio($round), 0.05);
+        self::assertGreaterThan(self::chance($round, 'vents_missing'), self::chance($plain, 'vents_missing'), 'which does not round edges');
+    }
+
+    /** Looked at and found sound speaks against whatever would have shown; not looked at says nothing. */
+    public function testWhatWasFoundSoundIsEvidence(): void
+    {
+        $parts = [
+            'made' => ['mould.process' => 'green_sand'], 'heat' => ['metal.alloy' => 'al_si7mg'], 'findings' => [['kind' => 'pinholes']],
+        ];
+        $plain = Records::diagnose($parts);
+        $sawn = Records::diagnose($parts + ['observations' => ['sound_sawn']]);
+
+        self::assertLessThan(self::chance($plain, 'hydrogen'), self::chance($sawn, 'hydrogen'));
+        $ratio = static fn (Diagnosis $of): float => self::chance($of, 'wash_wet') / self::chance($of, 'hydrogen');
+        self::assertGreaterThan($ratio($plain), $ratio($sawn), 'gas of the face needs no holes inside');
+        $alone = Records::diagnose($parts + ['observations' => ['siblings_sound']]);
+        self::assertLessThan(self::chance($plain, 'hydrogen'), self::chance($alone, 'hydrogen'), 'they shared the metal');
+        // What was found is never taken for looked for in vain.
+        $both = Records::diagnose(['findings' => [['kind' => 'sink']], 'observations' => ['sound_skin']]);
+        self::assertGreaterThan(0.1, self::chance($both, 'no_feeder'));
+    }
+
+    public function testWhatNearlyWentWrongIsSaidBesideWhatDid(): void
+    {
+        $diagnosis = Records::diagnose([
+            'made' => ['mould.process' => 'green_sand', 'sand.moisture' => '6 %', 'sand.condition' => 'wet', 'mould.pins_checked' => false],
+            'findings' => [['kind' => 'shift']],
+        ]);
+
+        self::assertSame('flask_misaligned', $diagnosis->ranked[0]->cause->code);
+        self::assertSame(['sand_wet'], array_map(static fn (RankedCause $cause): string => $cause->cause->code, $diagnosis->beside));
+    }
+
+    /** Where the mould is not told, what belongs to a rare one weighs by how rare it is. */
+    public function testTheRareIsRareWhereNothingIsKnown(): void
+    {
+        $diagnosis = Records::diagnose(['findings' => [['kind' => 'blowhole']]]);
+
+        self::assertGreaterThan(self::chance($diagnosis, 'burnout_short'), self::chance($diagnosis, 'sand_wet'));
+        self::assertGreaterThan(0.0, self::chance($diagnosis, 'burnout_short'), 'but it is not ruled out');
+        $plaster = Records::diagnose(['made' => ['mould.process' => 'plaster'], 'findings' => [['kind' => 'blowhole']]]);
+        self::assertGreaterThan(3 * self::chance($diagnosis, 'burnout_short'), self::chance($plaster, 'burnout_short'));
+    }
+
+    /** 200 °C is cold for a shell, right for a die and too hot for rubber. */
+    public function testAMouldIsWarmOrColdForItsKind(): void
+    {
+        $chance = static fn (string $process, string $cause): float => self::chance(Records::diagnose([
+            'made' => ['mould.process' => $process, 'mould.temperature' => '200 C'],
+            'findings' => [['kind' => 'misrun'], ['kind' => 'foamy_skin']],
+        ]), $cause);
+
+        self::assertGreaterThan(2 * $chance('metal_mould', 'mould_cold'), $chance('ceramic_shell', 'mould_cold'));
+        self::assertGreaterThan($chance('metal_mould', 'mould_hot'), $chance('silicone', 'mould_hot'));
+    }
+
+    /** More that speaks for a cause never lowers it, and the order of findings says nothing. */
+    public function testMoreEvidenceForACauseNeverLowersIt(): void
+    {
+        $parts = ['made' => ['mould.process' => 'green_sand'], 'findings' => [['kind' => 'blowhole'], ['kind' => 'misrun']]];
+        $before = self::chance(Records::diagnose($parts), 'sand_wet');
+        foreach ([['made' => ['sand.condition' => 'wet']], ['observations' => ['steam']], ['answers' => ['palm_damp' => 'yes']]] as $more) {
+            self::assertGreaterThanOrEqual($before, self::chance(Records::diagnose(array_replace_recursive($parts, $more)), 'sand_wet'));
+        }
+        $turned = ['findings' => array_reverse($parts['findings'])] + $parts;
+        self::assertEqualsWithDelta($before, self::chance(Records::diagnose($turned), 'sand_wet'), 1e-12);
+    }
+
     public function testOneMeasurementCountsOnceForEachCause(): void
     {
         // The squeeze test and the moisture figure tell the same thing twice.

@@ -6,7 +6,7 @@ import { v7 as freshId } from 'uuid';
 import { attemptQuery, madeField, partsOf, seenOf, standing } from '../attempt/index';
 import { castingQuery, castingsQuery, NewCasting } from '../castings/index';
 import { DefectDrawing, FindingForm } from '../findings/index';
-import { defectWords, useHandbook, type Attempt, type Field, type ShownValue, type Suggestions } from '../../shared/api';
+import { defectWords, useHandbook, type Attempt, type Field, type Handbook, type ShownValue, type Suggestions } from '../../shared/api';
 import { dayWords, today } from '../../shared/day';
 import { device, isBlank, readable, shapes, useDraft, useDraftPart, useOutbox, type DraftInHand, type Stands } from '../../shared/record';
 import { Cautions } from '../../shared/ui/Cautions';
@@ -89,6 +89,20 @@ function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null
   };
   useArrived(draft, outcome, () => void navigate(`/attempts/${id}`));
   const away = attempt !== null || draft.onItsWay;
+  const noticed = (label: string, which: (row: Handbook['observations'][number]) => boolean) => {
+    const rows = handbook.observations.filter(which);
+    const is = (code: string) => draft.at(`attempt/observations.${code}`)?.raw === true;
+    return (
+      <PickMany
+        label={label}
+        choices={rows.map((row) => ({ ...row, hint: '' }))}
+        value={rows.filter((row) => is(row.code)).map((row) => row.code)}
+        onChange={(codes) => {
+          for (const { code } of rows) if (is(code) !== codes.includes(code)) set(`attempt/observations.${code}`, is(code) ? null : true);
+        }}
+      />
+    );
+  };
   return (
     <form
       noValidate
@@ -129,19 +143,7 @@ function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null
         </StageBlock>
       ))}
       <OfAnotherProcess fields={handbook.fields} asked={asked} />
-      <Block title="Noticed during the pour">
-        <PickMany
-          label="Noticed during the pour"
-          choices={handbook.observations.map((row) => ({ ...row, hint: '' }))}
-          value={handbook.observations.filter((row) => draft.at(`attempt/observations.${row.code}`)?.raw === true).map((row) => row.code)}
-          onChange={(codes) => {
-            for (const { code } of handbook.observations) {
-              const now = draft.at(`attempt/observations.${code}`)?.raw === true;
-              if (now !== codes.includes(code)) set(`attempt/observations.${code}`, now ? null : true);
-            }
-          }}
-        />
-      </Block>
+      <Block title="Noticed during the pour">{noticed('Noticed during the pour', (row) => row.when !== 'inspection')}</Block>
       <Block title="What came out">
         <div className="grid gap-5 md:grid-cols-2">
           <fieldset>
@@ -163,6 +165,10 @@ function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null
           />
         </div>
         <FirstFinding draft={inHand} />
+        <fieldset className="mt-4">
+          <legend className="lettering mb-1">Looked at and found sound</legend>
+          {noticed('Looked at and found sound', (row) => row.when === 'inspection')}
+        </fieldset>
         <div className="mt-4">
           <TextEntry
             label="Note"

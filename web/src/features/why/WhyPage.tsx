@@ -2,7 +2,7 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { attemptQuery } from '../attempt/index';
-import { defectWords, useHandbook, type NextCheck, type RankedCause, type Why } from '../../shared/api';
+import { defectWords, useHandbook, type Attempt, type NextCheck, type RankedCause, type Why } from '../../shared/api';
 import { Pressed } from '../../shared/ui/Pressed';
 import { useKeys } from '../../shared/ui/useKeys';
 import { EvidenceLedger } from './EvidenceLedger';
@@ -69,7 +69,9 @@ export function WhyPage() {
         </section>
         <aside className="grid content-start gap-8">
           <Check checks={why.next_checks} actions={actions} />
+          <Sound attempt={attempt} actions={actions} />
           <Given why={why} actions={actions} />
+          <Beside why={why} />
           <Unexplained why={why} />
           <Cleared why={why} />
         </aside>
@@ -207,10 +209,64 @@ function Check({ checks, actions }: { checks: readonly NextCheck[]; actions: Act
       </div>
       {lead && (
         <p className="mt-3 text-sm text-soft">
-          Yes would put “{lead.label}” at {percent(lead.if_yes)} %, no at {percent(lead.if_no)} %. Worth {next.gain_bits.toFixed(2)} bit;
-          yes is expected {percent(next.chance_yes)} times in 100.
+          {`Yes would put “${lead.label}” at ${percent(lead.if_yes)} %, no at ${percent(lead.if_no)} %. `}
+          {`${worthOf(next.gain_bits)} Yes is expected ${percent(next.chance_yes)} times in 100.`}
         </p>
       )}
+    </section>
+  );
+}
+
+/** What a look is worth, in words. */
+function worthOf(bits: number): string {
+  if (bits >= 0.3) return 'It would tell much.';
+  return bits >= 0.1 ? 'It would tell something.' : 'It would tell a little.';
+}
+
+/** What was looked at and found sound: it speaks against whatever would have shown there. */
+function Sound({ attempt, actions }: { attempt: Attempt; actions: Actions }) {
+  const looked = useHandbook().observations.filter((row) => row.when === 'inspection');
+  return (
+    <section aria-label="Looked at and found sound">
+      <h2 className="lettering text-ink">Looked at and found sound</h2>
+      <p className="text-sm text-soft">What was not looked at says nothing; leave it.</p>
+      <div className="mt-2 flex flex-wrap gap-1.5">
+        {looked.map((row) => {
+          const is = attempt.observations.includes(row.code);
+          return (
+            <button
+              key={row.code}
+              type="button"
+              className="peg text-left"
+              aria-pressed={is}
+              disabled={actions.busy}
+              onClick={() => actions.notice(row.code, is)}
+            >
+              {row.label}
+            </button>
+          );
+        })}
+      </div>
+    </section>
+  );
+}
+
+/** What nearly went wrong although something else did. */
+function Beside({ why }: { why: Why }) {
+  if (why.beside.length === 0) return null;
+  return (
+    <section aria-label="Nearly went wrong as well">
+      <h2 className="lettering text-ink">Nearly went wrong as well</h2>
+      <ul className="rule mt-1">
+        {why.beside.map((cause) => {
+          const reason = cause.contributions.filter((row) => row.kind === 'record').sort((a, b) => b.log_odds - a.log_odds)[0];
+          return (
+            <li key={cause.cause} className="hairline py-1.5 first:border-t-0">
+              <strong>{cause.label}</strong> <span className="text-soft">{reason?.words}</span>
+            </li>
+          );
+        })}
+      </ul>
     </section>
   );
 }

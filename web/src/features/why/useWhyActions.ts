@@ -9,7 +9,7 @@ type Opinion = 'confirmed' | 'suspected' | 'ruled_out' | null;
 export function useWhyActions(attempt: Attempt, why: Why) {
   const change = useChange();
   const { busy, outcome, run } = useSaving();
-  const set = (field: string, was: Parameters<typeof plain>[0], to: Parameters<typeof plain>[0]) =>
+  const set = (field: string, was: Told, to: Told) =>
     void run(() =>
       change({
         label: `${attempt.casting_name}, no. ${attempt.number}: why`,
@@ -20,6 +20,7 @@ export function useWhyActions(attempt: Attempt, why: Why) {
   return {
     busy,
     outcome,
+    notice: (code: string, was: boolean) => set(`observations.${code}`, was ? true : null, was ? null : true),
     answer: (check: string, answer: Answer) =>
       set(`answers.${check}`, why.answers.find((row) => row.check === check)?.answer ?? null, answer),
     opinion: (cause: string, opinion: Opinion) =>
@@ -27,6 +28,8 @@ export function useWhyActions(attempt: Attempt, why: Why) {
   };
 }
 
-function plain(value: string | { opinion: string; note: string | null } | null) {
-  return value === null || typeof value === 'string' ? value : { opinion: value.opinion, note: value.note };
+type Told = string | boolean | { opinion: string; note: string | null } | null;
+
+function plain(value: Told) {
+  return value === null || typeof value !== 'object' ? value : { opinion: value.opinion, note: value.note };
 }
