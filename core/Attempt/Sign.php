@@ -13,6 +13,7 @@ final readonly class Sign
      * @param list<string> $askedWith defects that make the check worth asking; empty for always
      * @param float $leak chance to be seen with none of our causes at work, 0…1
      * @param list<string>|null $processes where it means something, null for all
+     * @param list<string> $knownBy what is noted already where it is not asked
      */
     public function __construct(
         public string $code,
@@ -22,6 +23,7 @@ final readonly class Sign
         public array $askedWith,
         public float $leak,
         public ?array $processes,
+        public array $knownBy = [],
     ) {
     }
 }

@@ -47,13 +47,17 @@ final readonly class Vocabulary
         }
         /**
          * @var list<array{code: string, question: string, how: string, asked_with: list<string>, leak: float,
-         *     processes: list<string>|null}> $rows
+         *     processes: list<string>|null, known_by: list<string>}> $rows
          */
-        $rows = Table::rows(__DIR__.'/Data/checks.php', ['code', 'question', 'how', 'leak'], ['asked_with' => [], 'processes' => null]);
+        $rows = Table::rows(
+            __DIR__.'/Data/checks.php',
+            ['code', 'question', 'how', 'leak'],
+            ['asked_with' => [], 'processes' => null, 'known_by' => []],
+        );
         $checks = [];
         foreach ($rows as $row) {
             ['code' => $code, 'question' => $question, 'how' => $how, 'asked_with' => $askedWith] = $row;
-            $checks[$code] = new Sign($code, '', $question, $how, $askedWith, $row['leak'], $row['processes']);
+            $checks[$code] = new Sign($code, '', $question, $how, $askedWith, $row['leak'], $row['processes'], $row['known_by']);
         }
         /** @var list<array{code: string, label: string, when: string, sound: list<string>}> $noticed */
         $noticed = Table::rows(__DIR__.'/Data/observations.php', ['code', 'label', 'when'], ['sound' => []]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Diagnosis;
 
 use MoltenNotes\Core\Attempt\AttemptRecord;
+use MoltenNotes\Core\Attempt\Finding;
 use MoltenNotes\Core\Attempt\Sign;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
@@ -53,10 +54,11 @@ final readonly class Diagnose
         $absent = [...$absent, ...$sound];
         $network = new Network($priors, self::detailed($plain, $seen, $details), $missing);
         $posterior = count($seen) <= ExactElimination::MOST_SIGNS ? ExactElimination::solve($network) : BlockApproximation::solve($network);
+        $without = new Network($priors, $plain, $network->negative);
         foreach ($details as $index => $told) {
-            $ledgers[$index] = [...$ledgers[$index], ...$told];
+            $ledgers[$index] = [...$ledgers[$index], ...self::told($told, $index, $seen, $without, $network)];
         }
-        $ranked = $this->ranked($causes, $ledgers, new Network($priors, $plain, $network->negative), $posterior, $seen, $absent);
+        $ranked = $this->ranked($causes, $ledgers, $without, $posterior, $seen, $absent);
 
         return new Diagnosis(
             [] === $seen ? 'near_misses' : 'findings',
@@ -67,6 +69,13 @@ final readonly class Diagnose
             $this->cleared($ranked, $seen),
             $this->unexplained($seen, $posterior),
             [] === $seen ? [] : $this->nextChecks($record, $facts, $causes, $network, $posterior),
+            [] === $seen ? [] : BlankFields::of($this->catalogue, $facts, $causes, $posterior->causes, array_map(
+                fn (Cause $cause): bool => [] !== array_filter(
+                    $seen,
+                    fn (Sign $sign): bool => isset($this->catalogue->signs[$cause->code][$sign->code]),
+                ),
+                $causes,
+            )),
             $facts->workings(),
             $posterior->exact,
             array_combine(array_map(static fn (Cause $cause): string => $cause->code, $causes), $posterior->causes),
@@ -184,6 +193,33 @@ final readonly class Diagnose
         }
 
         return $rows;
+    }
+
+    /**
+     * Details with what they really moved: a cause that fits no better than its rivals gains nothing by fitting.
+     *
+     * @param list<Contribution> $details of one cause
+     * @param list<Sign> $seen
+     *
+     * @return list<Contribution>
+     */
+    private static function told(array $details, int $cause, array $seen, Network $without, Network $with): array
+    {
+        $told = [];
+        foreach ($seen as $row => $sign) {
+            $own = array_values(array_filter($details, static fn (Contribution $detail): bool => $detail->sign === $sign->code));
+            $said = array_sum(array_map(static fn (Contribution $detail): float => $detail->logOdds, $own));
+            if (abs($said) < 1e-9 || !isset($without->positive[$row]['strengths'][$cause])) {
+                continue;
+            }
+            $moved = self::signLogRatio($with, $row, $cause) - self::signLogRatio($without, $row, $cause);
+            $share = max(0.0, min(1.0, $moved / $said));
+            foreach ($own as $detail) {
+                $told[] = new Contribution('detail', $share * $detail->logOdds, $detail->words, [], $detail->sign);
+            }
+        }
+
+        return $told;
     }
 
     /** @param list<Contribution> $ledger */
@@ -370,7 +406,7 @@ final readonly class Diagnose
         $open = array_values(
             array_filter(
                 $this->catalogue->checksFor($record->defectKinds(), $facts->process()),
-                static fn (Sign $check): bool => !isset($record->answers[$check->code]),
+                static fn (Sign $check): bool => !isset($record->answers[$check->code]) && !self::isKnown($check, $record, $facts),
             ),
         );
         $rows = $this->rows($open, $causes);
@@ -387,6 +423,28 @@ final readonly class Diagnose
         usort($checks, static fn (NextCheck $a, NextCheck $b): int => [$b->gainBits, $a->check->code] <=> [$a->gainBits, $b->check->code]);
 
         return array_slice($checks, 0, self::MOST_CHECKS_SHOWN);
+    }
+
+    /** Whether the record says already what the check would ask. */
+    private static function isKnown(Sign $check, AttemptRecord $record, FactSheet $facts): bool
+    {
+        foreach ($check->knownBy as $note) {
+            [$of, $code] = explode(':', $note, 2);
+            $parts = explode('=', $code, 2);
+            $fact = $facts->fact($parts[0]);
+            $told = $parts[1] ?? null;
+            $isNoted = match ($of) {
+                'look' => [] !== array_filter($record->findings, static fn (Finding $one): bool => in_array($code, $one->looks, true)),
+                'place' => [] !== array_filter($record->findings, static fn (Finding $one): bool => in_array($code, $one->places, true)),
+                'seen' => in_array($code, $record->observations, true),
+                default => null !== $fact && (null === $told || $told === $fact->choice),
+            };
+            if ($isNoted) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

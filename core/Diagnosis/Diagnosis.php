@@ -16,6 +16,7 @@ final readonly class Diagnosis
      * @param list<RankedCause> $cleared suspects that this record speaks against
      * @param list<array{sign: string, label: string, explained: float}> $unexplained
      * @param list<NextCheck> $nextChecks most telling first
+     * @param list<array{field: string, label: string, cause: string, moves: string}> $blank fields that would tell most, if remembered
      * @param array<string, Working> $workings fact → how it was computed
      * @param array<string, float> $odds cause → probability, for all that are possible
      */
@@ -26,6 +27,7 @@ final readonly class Diagnosis
         public array $cleared,
         public array $unexplained,
         public array $nextChecks,
+        public array $blank,
         public array $workings,
         public bool $exact,
         public array $odds,
@@ -42,6 +44,7 @@ final readonly class Diagnosis
      * @return array{basis: string, method: string, causes: list<array<string, mixed>>, beside: list<array<string, mixed>>,
      *     cleared: list<array<string, mixed>>,
      *     unexplained: list<array{sign: string, label: string, explained: float}>, next_checks: list<array<string, mixed>>,
+     *     blank: list<array{field: string, label: string, cause: string, moves: string}>,
      *     workings: array<string, array<string, mixed>>} probabilities to four places
      */
     public function toArray(): array
@@ -63,6 +66,7 @@ final readonly class Diagnosis
                 $this->unexplained,
             ),
             'next_checks' => array_map(static fn (NextCheck $check): array => $check->toArray(), $this->nextChecks),
+            'blank' => $this->blank,
             'workings' => array_map(static fn (Working $working): array => $working->toArray(), $this->workings),
         ];
     }

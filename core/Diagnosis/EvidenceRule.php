@@ -48,6 +48,17 @@ final readonly class EvidenceRule
         return $this->interpolate($this->curve, $fact->number);
     }
 
+    /** Half of how far its answers lie apart, as logarithm of the ratio; a choice that says nothing lies at 0. */
+    public function spread(): float
+    {
+        $ratios = array_map(log(...), array_values($this->map ?? array_column($this->curve ?? [], 1)));
+        if (null !== $this->map) {
+            $ratios[] = 0.0;
+        }
+
+        return [] === $ratios ? 0.0 : (max($ratios) - min($ratios)) / 2;
+    }
+
     /** @param list<array{float, float}> $curve */
     private function interpolate(array $curve, float $x): float
     {

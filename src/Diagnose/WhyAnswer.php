@@ -15,6 +15,7 @@ final readonly class WhyAnswer extends Answer
      * @param list<array<string, mixed>> $cleared
      * @param list<array{sign: string, label: string, explained: float}> $unexplained
      * @param list<array<string, mixed>> $nextChecks
+     * @param list<array{field: string, label: string, cause: string, moves: string}> $blank
      * @param list<GivenAnswer> $answers
      * @param object $opinions cause → OpinionAnswer
      */
@@ -26,6 +27,7 @@ final readonly class WhyAnswer extends Answer
         public array $cleared,
         public array $unexplained,
         public array $nextChecks,
+        public array $blank,
         public object $workings,
         public array $answers,
         public object $opinions,

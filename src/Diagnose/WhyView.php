@@ -37,6 +37,7 @@ final readonly class WhyView
             cleared: $diagnosis['cleared'],
             unexplained: $diagnosis['unexplained'],
             nextChecks: $diagnosis['next_checks'],
+            blank: $diagnosis['blank'],
             workings: (object) $diagnosis['workings'],
             answers: array_map(
                 fn (string $check, string $answer): GivenAnswer => new GivenAnswer(

@@ -6,51 +6,62 @@ use MoltenNotes\Core\Process\MouldProcess;
 
 // Things to look at or to remember after the pour, each a sign of the network [common practice].
 // A "yes" is a positive finding, a "no" a negative one, "cannot tell" nothing.
+// known_by: not asked where this is noted already: look:…, place:… of a finding, seen:… noticed, field:… told (=… told so). Common
+// practice.
 // needs: only asked when one of these findings is recorded ([] = always). leak: yes without any of our causes, our estimate.
 return [
     [
-        'code' => 'wall_smooth', 'question' => 'Is the wall of the hole smooth and shiny?',
+        'code' => 'wall_smooth', 'known_by' => ['look:smooth_wall', 'look:rough_wall'],
+        'question' => 'Is the wall of the hole smooth and shiny?',
         'how' => 'Saw or file into it and look with a lens.',
         'asked_with' => ['blowhole', 'gas_porosity', 'pinholes', 'sprue_bubble', 'internal_shrinkage', 'sink', 'micro_shrinkage',
             'trapped_air'],
         'leak' => 0.04,
     ],
     [
-        'code' => 'wall_rough', 'question' => 'Is the wall of the hole rough and crystalline?',
+        'code' => 'wall_rough', 'known_by' => ['look:smooth_wall', 'look:rough_wall'],
+        'question' => 'Is the wall of the hole rough and crystalline?',
         'how' => 'Saw into it and look with a lens: tiny fir trees mean shrinkage.',
         'asked_with' => ['blowhole', 'gas_porosity', 'pinholes', 'sprue_bubble', 'internal_shrinkage', 'sink', 'micro_shrinkage',
             'centreline_shrinkage'],
         'leak' => 0.04,
     ],
     [
-        'code' => 'wall_dark', 'question' => 'Is the wall of the hole dark or coloured?', 'how' => 'Compare with a fresh saw cut.',
+        'code' => 'wall_dark', 'known_by' => ['look:oxidised_wall'],
+        'question' => 'Is the wall of the hole dark or coloured?', 'how' => 'Compare with a fresh saw cut.',
         'asked_with' => ['blowhole', 'gas_porosity', 'trapped_air', 'sprue_bubble'], 'leak' => 0.05,
     ],
     [
-        'code' => 'holes_throughout', 'question' => 'Are fine round holes spread through the middle of a sawn piece?',
+        'code' => 'holes_throughout', 'known_by' => ['seen:sound_sawn', 'place:everywhere'],
+        'question' => 'Are fine round holes spread through the middle of a sawn piece?',
         'how' => 'Saw a scrap piece across, file it flat and look.',
         'asked_with' => ['gas_porosity', 'pinholes', 'micro_shrinkage', 'blowhole'], 'leak' => 0.03,
     ],
     [
-        'code' => 'sand_in_hole', 'question' => 'Are there sand grains in the hole?', 'how' => 'Pick at it with a needle.',
+        'code' => 'sand_in_hole', 'known_by' => ['look:sand_lined'],
+        'question' => 'Are there sand grains in the hole?', 'how' => 'Pick at it with a needle.',
         'asked_with' => ['blowhole', 'sand_inclusion', 'drop_lump', 'crush_lump', 'rough_skin'], 'leak' => 0.04,
     ],
     [
-        'code' => 'riser_flat_top', 'question' => 'Is the top of the riser or sprue flat, not sunk in?',
+        'code' => 'riser_flat_top', 'known_by' => ['seen:riser_flat', 'seen:riser_sank', 'field:feeding.riser=none'],
+        'question' => 'Is the top of the riser or sprue flat, not sunk in?',
         'how' => 'Look at what you cut off.',
         'asked_with' => ['sink', 'internal_shrinkage', 'centreline_shrinkage', 'micro_shrinkage', 'hot_tear'], 'leak' => 0.10,
     ],
     [
-        'code' => 'hole_at_gate_root', 'question' => 'Does the hole sit at the root of a gate?',
+        'code' => 'hole_at_gate_root', 'known_by' => ['place:near_gate'],
+        'question' => 'Does the hole sit at the root of a gate?',
         'how' => 'Cut the gate off flush and look into the cut.',
         'asked_with' => ['sink', 'internal_shrinkage', 'blowhole', 'hot_tear'], 'leak' => 0.04,
     ],
     [
-        'code' => 'edges_rounded', 'question' => 'Are the edges of the empty place round and smooth, with good skin?',
+        'code' => 'edges_rounded', 'known_by' => ['look:rounded_edges', 'look:sharp_edges'],
+        'question' => 'Are the edges of the empty place round and smooth, with good skin?',
         'how' => 'Run a finger along them.', 'asked_with' => ['misrun', 'missing_detail', 'cold_shut', 'frozen_gate'], 'leak' => 0.06,
     ],
     [
-        'code' => 'gap_at_high_point', 'question' => 'Did the empty place lie at a high point without a vent?',
+        'code' => 'gap_at_high_point', 'known_by' => ['place:high_point', 'seen:metal_at_vents'],
+        'question' => 'Did the empty place lie at a high point without a vent?',
         'how' => 'Hold the part as it lay in the mould.', 'asked_with' => ['misrun', 'missing_detail', 'trapped_air', 'blowhole'],
         'leak' => 0.05,
     ],
@@ -60,35 +71,41 @@ return [
         'leak' => 0.02,
     ],
     [
-        'code' => 'probe_reads_high', 'question' => 'Does the probe read high?',
+        'code' => 'probe_reads_high', 'known_by' => ['field:melt.temperature_by=colour', 'field:melt.temperature_by=minutes'],
+        'question' => 'Does the probe read high?',
         'how' => 'Try it in boiling water and in metal that is just freezing.',
         'asked_with' => ['misrun', 'cold_shut', 'missing_detail', 'frozen_gate', 'foam_fold'], 'leak' => 0.05,
     ],
     [
-        'code' => 'palm_damp', 'question' => 'Does a fistful of the same sand leave your palm damp?',
+        'code' => 'palm_damp', 'known_by' => ['field:sand.condition', 'field:sand.moisture'],
+        'question' => 'Does a fistful of the same sand leave your palm damp?',
         'how' => 'Squeeze, open the hand, look at the palm.',
         'asked_with' => ['blowhole', 'gas_porosity', 'pinholes', 'rough_skin', 'scab', 'misrun'], 'leak' => 0.05,
         'processes' => ['green_sand'],
     ],
     [
-        'code' => 'lump_crumbles', 'question' => 'Does a squeezed lump of the sand fall apart?',
+        'code' => 'lump_crumbles', 'known_by' => ['field:sand.condition'],
+        'question' => 'Does a squeezed lump of the sand fall apart?',
         'how' => 'Squeeze a fistful and break it in two.',
         'asked_with' => ['drop_lump', 'sand_inclusion', 'erosion', 'edge_tearout', 'rough_skin', 'crush_lump'], 'leak' => 0.06,
         'processes' => ['green_sand', 'oil_sand'],
     ],
     [
-        'code' => 'sand_soft', 'question' => 'Does a nail slide into the mould sand beside the fault?',
+        'code' => 'sand_soft', 'known_by' => ['field:sand.ramming'],
+        'question' => 'Does a nail slide into the mould sand beside the fault?',
         'how' => 'Try the other half, or remember the last mould.',
         'asked_with' => ['swell', 'rough_skin', 'penetration', 'run_out', 'erosion', 'wrong_size'], 'leak' => 0.05,
         'processes' => MouldProcess::which(static fn (MouldProcess $process): bool => $process->rammed),
     ],
     [
-        'code' => 'core_damp', 'question' => 'Is the middle of the core soft, damp or smelling of binder?',
+        'code' => 'core_damp', 'known_by' => ['field:core.state=none'],
+        'question' => 'Is the middle of the core soft, damp or smelling of binder?',
         'how' => 'Break a piece of the core.', 'asked_with' => ['blowhole', 'gas_porosity', 'misrun', 'sprue_bubble', 'core_shift'],
         'leak' => 0.03, 'processes' => MouldProcess::ofSand(),
     ],
     [
-        'code' => 'vent_blocked', 'question' => 'Is a vent blocked, or did one not reach?', 'how' => 'Run a wire through each.',
+        'code' => 'vent_blocked', 'known_by' => ['seen:metal_at_vents'],
+        'question' => 'Is a vent blocked, or did one not reach?', 'how' => 'Run a wire through each.',
         'asked_with' => ['misrun', 'trapped_air', 'blowhole', 'missing_detail'], 'leak' => 0.06,
     ],
     [
@@ -108,7 +125,8 @@ return [
         'leak' => 0.10,
     ],
     [
-        'code' => 'chunk_missing', 'question' => 'Is a chunk missing from the edge of the mould or sprue?',
+        'code' => 'chunk_missing', 'known_by' => ['seen:draw_broke'],
+        'question' => 'Is a chunk missing from the edge of the mould or sprue?',
         'how' => 'Look at the sand halves, or at a lump elsewhere on the casting.',
         'asked_with' => ['sand_inclusion', 'drop_lump', 'crush_lump', 'edge_tearout'], 'leak' => 0.04,
     ],
@@ -152,7 +170,8 @@ return [
         'leak' => 0.02, 'processes' => ['plaster'],
     ],
     [
-        'code' => 'mould_wall_cold', 'question' => 'Could you rest a bare hand on the mould just before pouring?',
+        'code' => 'mould_wall_cold', 'known_by' => ['field:mould.temperature'],
+        'question' => 'Could you rest a bare hand on the mould just before pouring?',
         'how' => 'Remember, and measure it next time.', 'asked_with' => ['misrun', 'missing_detail', 'cold_shut', 'wrinkled_skin'],
         'leak' => 0.10, 'processes' => MouldProcess::which(static fn (MouldProcess $process): bool => !$process->breathes),
     ],
@@ -166,7 +185,8 @@ return [
         'asked_with' => ['brittle_break', 'wrong_composition', 'hard_spot', 'cold_crack', 'hot_tear'], 'leak' => 0.06,
     ],
     [
-        'code' => 'weighs_less', 'question' => 'Do casting and gating together weigh less than the plan asked for?',
+        'code' => 'weighs_less', 'known_by' => ['seen:short_of_metal'],
+        'question' => 'Do casting and gating together weigh less than the plan asked for?',
         'how' => 'Put everything on the scale.', 'asked_with' => ['poured_short', 'misrun', 'run_out', 'frozen_gate'], 'leak' => 0.04,
     ],
 ];

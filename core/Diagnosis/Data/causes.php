@@ -191,6 +191,30 @@ return [
         'processes' => ['silicone', 'metal_mould', 'plaster', 'ceramic_shell'],
         'words' => 'The mould let go, tore, fumed into the metal or kept it liquid too long.',
     ],
+    [
+        'code' => 'damp_die', 'label' => 'Damp or sweating metal mould', 'prior' => 0.07, 'processes' => ['metal_mould'],
+        'words' => 'Water on a cold mould turns to steam under the metal and throws it.',
+    ],
+    [
+        'code' => 'halves_gape', 'label' => 'Halves of the mould not held together', 'prior' => 0.06,
+        'processes' => ['silicone', 'metal_mould'], 'words' => 'Without boards and clamps the metal pushes the halves apart.',
+    ],
+    [
+        'code' => 'ladle_cold', 'label' => 'Cold ladle or tool', 'prior' => 0.03,
+        'words' => 'What the metal was carried in took its heat before the mould did.',
+    ],
+    [
+        'code' => 'white_iron', 'label' => 'Iron frozen white', 'prior' => 0.06, 'families' => ['iron'],
+        'words' => 'Too little carbon and silicon for so thin a wall: carbide instead of graphite, hard and brittle.',
+    ],
+    [
+        'code' => 'tramp_aluminium', 'label' => 'Aluminium in a copper alloy', 'prior' => 0.04, 'families' => ['copper'],
+        'words' => 'A trace of it makes skins that no skimming takes away, and castings that weep.',
+    ],
+    [
+        'code' => 'burnout_hot', 'label' => 'Plaster overheated', 'prior' => 0.03, 'processes' => ['plaster'],
+        'words' => 'Gypsum breaks down with heat and carbon, and gives off sulphur gas.',
+    ],
     ['code' => 'opened_early', 'label' => 'Opened too early', 'prior' => 0.04, 'words' => 'Moved or bared while still weak and hot.'],
     [
         'code' => 'uneven_cooling', 'label' => 'Quenched or cooled unevenly', 'prior' => 0.03,

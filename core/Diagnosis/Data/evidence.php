@@ -712,6 +712,49 @@ return [
         'raised' => 'Opened after {value} of the time that it needs to be solid, while hot.',
         'lowered' => 'Opened after {value} of the time that it needs to be solid.',
     ],
+    [
+        'cause' => 'damp_die', 'fact' => 'mould.temperature', 'unit' => 'degC', 'ratios' => [[20, 5], [80, 2], [120, 0.9], [160, 0.35]],
+        'raised' => 'A mould at {value} may be damp.', 'lowered' => 'At {value} a mould is dry.',
+    ],
+    [
+        'cause' => 'damp_die', 'fact' => 'observed.bubbling', 'unit' => 'seen', 'ratios' => ['yes' => 3.5],
+        'raised' => 'The metal bubbled or kicked back.',
+    ],
+    [
+        'cause' => 'damp_die', 'fact' => 'observed.steam', 'unit' => 'seen', 'ratios' => ['yes' => 4.0],
+        'raised' => 'Steam or hiss from the mould.',
+    ],
+    [
+        'cause' => 'halves_gape', 'fact' => 'observed.leak', 'unit' => 'seen', 'ratios' => ['yes' => 4.0],
+        'raised' => 'Metal leaked at the parting.',
+    ],
+    [
+        'cause' => 'ladle_cold', 'fact' => 'observed.skull', 'unit' => 'seen', 'ratios' => ['yes' => 6.0],
+        'raised' => 'A skin of metal froze in what it was carried in.',
+    ],
+    [
+        'cause' => 'white_iron', 'fact' => 'metal.source', 'unit' => 'choice',
+        'ratios' => ['returns' => 2.0, 'mixed' => 1.8, 'unknown' => 1.8, 'castings' => 1.2, 'ingot' => 0.4],
+        'raised' => 'Charged with: {value}; each melting costs carbon and silicon.', 'lowered' => 'Charged with: {value}.',
+    ],
+    [
+        'cause' => 'white_iron', 'fact' => 'casting.wall', 'unit' => 'mm', 'ratios' => [[3, 4], [6, 1.6], [12, 0.5], [25, 0.25]],
+        'raised' => 'A wall of {value} chills easily.', 'lowered' => 'A wall of {value} freezes slowly enough for graphite.',
+    ],
+    [
+        'cause' => 'tramp_aluminium', 'fact' => 'metal.source', 'unit' => 'choice',
+        'ratios' => ['mixed' => 3.0, 'unknown' => 2.5, 'castings' => 1.2, 'returns' => 0.9, 'ingot' => 0.2],
+        'raised' => 'Charged with: {value}.', 'lowered' => 'Charged with: {value}.',
+    ],
+    [
+        'cause' => 'tramp_aluminium', 'fact' => 'observed.thick_dross', 'unit' => 'seen', 'ratios' => ['yes' => 2.5],
+        'raised' => 'Dross kept forming.',
+    ],
+    [
+        'cause' => 'burnout_hot', 'fact' => 'plaster.burnout_peak', 'unit' => 'degC',
+        'ratios' => [[700, 0.25], [740, 0.8], [770, 3], [820, 8]], 'raised' => 'The burnout reached {value}.',
+        'lowered' => 'The burnout reached only {value}.',
+    ],
     // What the other pieces of a pour say: they share the metal, and each has its own mould.
     [
         'cause' => 'hydrogen', 'fact' => 'observed.siblings_sound', 'unit' => 'seen', 'ratios' => ['yes' => 0.25],

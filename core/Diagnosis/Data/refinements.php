@@ -32,7 +32,7 @@ return [
         'words' => 'Sharp edges speak against a frozen front.',
     ],
     [
-        'causes' => ['metal_cold', 'long_carry', 'slow_pour', 'interrupted_pour'], 'findings' => $cold, 'kind' => 'place',
+        'causes' => ['metal_cold', 'long_carry', 'ladle_cold', 'slow_pour', 'interrupted_pour'], 'findings' => $cold, 'kind' => 'place',
         'code' => 'far_from_gate', 'ratio' => 2.0, 'words' => 'It is far from the gate, where metal arrives coldest.',
     ],
     [
@@ -50,16 +50,17 @@ return [
         'words' => 'It is far from the gate, where a thin stream ends.',
     ],
     [
-        'causes' => ['metal_cold', 'long_carry', 'slow_pour', 'interrupted_pour', 'long_path', 'mould_cold'], 'findings' => $cold,
-        'kind' => 'place', 'code' => 'thin_section', 'ratio' => 1.8, 'words' => 'It is in a thin section, which freezes first.',
+        'causes' => ['metal_cold', 'long_carry', 'ladle_cold', 'slow_pour', 'interrupted_pour', 'long_path', 'mould_cold'],
+        'findings' => $cold, 'kind' => 'place', 'code' => 'thin_section', 'ratio' => 1.8,
+        'words' => 'It is in a thin section, which freezes first.',
     ],
     [
         'causes' => ['gate_small', 'choke_wrong'], 'findings' => $cold, 'kind' => 'place', 'code' => 'thin_section', 'ratio' => 1.4,
         'words' => 'It is in a thin section, which freezes first.',
     ],
     [
-        'causes' => ['metal_cold', 'long_carry', 'slow_pour', 'interrupted_pour', 'mould_cold'], 'findings' => $cold, 'kind' => 'place',
-        'code' => 'near_gate', 'ratio' => 0.3, 'words' => 'It is near the gate, where metal is hottest.',
+        'causes' => ['metal_cold', 'long_carry', 'ladle_cold', 'slow_pour', 'interrupted_pour', 'mould_cold'], 'findings' => $cold,
+        'kind' => 'place', 'code' => 'near_gate', 'ratio' => 0.3, 'words' => 'It is near the gate, where metal is hottest.',
     ],
     [
         'causes' => ['long_path'], 'findings' => $cold, 'kind' => 'place', 'code' => 'near_gate', 'ratio' => 0.2,
@@ -74,7 +75,7 @@ return [
         'words' => 'It is where the metal arrived last.',
     ],
     [
-        'causes' => ['metal_cold', 'long_carry', 'slow_pour', 'interrupted_pour', 'gate_small', 'choke_wrong', 'mould_cold'],
+        'causes' => ['metal_cold', 'long_carry', 'ladle_cold', 'slow_pour', 'interrupted_pour', 'gate_small', 'choke_wrong', 'mould_cold'],
         'findings' => $cold, 'kind' => 'place', 'code' => 'last_to_fill', 'ratio' => 1.7, 'words' => 'It is where the metal arrived last.',
     ],
     [
@@ -187,7 +188,8 @@ return [
         'words' => 'A dark wall is an air wall.',
     ],
     [
-        'causes' => ['foam_gas', 'oil_excess'], 'findings' => $gas, 'kind' => 'look', 'code' => 'oxidised_wall', 'ratio' => 1.6,
+        'causes' => ['foam_gas', 'oil_excess', 'burnout_hot'], 'findings' => $gas, 'kind' => 'look', 'code' => 'oxidised_wall',
+        'ratio' => 1.6,
         'words' => 'Soot darkens the wall.',
     ],
     [
@@ -237,7 +239,7 @@ return [
     ],
     // Dirt, sand and the mould's own faults.
     [
-        'causes' => ['dirty_melt', 'turbulent_pour'], 'findings' => ['dross_inclusion', 'oxide_film'], 'kind' => 'place',
+        'causes' => ['dirty_melt', 'turbulent_pour', 'tramp_aluminium'], 'findings' => ['dross_inclusion', 'oxide_film'], 'kind' => 'place',
         'code' => 'cope_face', 'ratio' => 1.8, 'words' => 'Dirt floats to the cope face.',
     ],
     [
@@ -253,7 +255,8 @@ return [
         'ratio' => 1.5, 'words' => 'Sand fell from the cope.',
     ],
     [
-        'causes' => ['cope_lifted'], 'findings' => ['flash', 'run_out'], 'kind' => 'place', 'code' => 'parting_line', 'ratio' => 2.0,
+        'causes' => ['cope_lifted', 'halves_gape'], 'findings' => ['flash', 'run_out'], 'kind' => 'place', 'code' => 'parting_line',
+        'ratio' => 2.0,
         'words' => 'It is along the parting line.',
     ],
     [

@@ -300,4 +300,29 @@ return [
         'code' => 'gentle', 'cause' => 'rough_shakeout', 'label' => 'Let it cool, then take it out by hand', 'effort' => 1,
         'field' => 'cooling.open_after', 'how' => 'scale', 'argument' => 2, 'left' => 0.3,
     ],
+    [
+        'code' => 'dry_die', 'cause' => 'damp_die', 'label' => 'Warm the mould through, well above boiling water', 'effort' => 1,
+        'field' => 'mould.temperature', 'how' => 'quantity', 'argument' => [160, 'degC'], 'left' => 0.15,
+        'cost' => 'Stand clear at the first pour.',
+    ],
+    [
+        'code' => 'hold_halves', 'cause' => 'halves_gape', 'label' => 'Boards on both sides, clamped evenly', 'effort' => 1,
+        'how' => 'habit', 'left' => 0.2, 'cost' => 'Rubber squeezed hard bulges into the cavity.',
+    ],
+    [
+        'code' => 'heat_ladle', 'cause' => 'ladle_cold', 'label' => 'Heat ladle and tools until they glow, or pour from the crucible',
+        'effort' => 1, 'how' => 'habit', 'left' => 0.2,
+    ],
+    [
+        'code' => 'give_back_silicon', 'cause' => 'white_iron', 'label' => 'Give back carbon and silicon: ferrosilicon into the ladle',
+        'effort' => 2, 'how' => 'habit', 'left' => 0.3, 'cost' => 'Break a thin test bar first and look at its colour.',
+    ],
+    [
+        'code' => 'sort_scrap', 'cause' => 'tramp_aluminium', 'label' => 'Sort the scrap, and keep this metal out of the next charge',
+        'effort' => 2, 'how' => 'habit', 'left' => 0.2,
+    ],
+    [
+        'code' => 'cooler_burnout', 'cause' => 'burnout_hot', 'label' => 'Stop the burnout below where gypsum breaks down', 'effort' => 1,
+        'field' => 'plaster.burnout_peak', 'how' => 'quantity', 'argument' => [720, 'degC'], 'left' => 0.2,
+    ],
 ];

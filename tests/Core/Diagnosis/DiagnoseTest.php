@@ -8,6 +8,8 @@ use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Diagnosis\ContextEvidence;
 use MoltenNotes\Core\Diagnosis\Diagnosis;
 use MoltenNotes\Core\Diagnosis\RankedCause;
+use MoltenNotes\Core\Record\Choices;
+use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Tests\Support\Records;
 use PHPUnit\Framework\TestCase;
 
@@ -87,6 +89,51 @@ final class DiagnoseTest extends TestCase
         // What was found is never taken for looked for in vain.
         $both = Records::diagnose(['findings' => [['kind' => 'sink']], 'observations' => ['sound_skin']]);
         self::assertGreaterThan(0.1, self::chance($both, 'no_feeder'));
+    }
+
+    /** Nobody is asked what is noted already, or about a thing the casting does not have. */
+    public function testWhatIsNotedIsNotAsked(): void
+    {
+        $asked = static function (array $made, array $finding, array $seen = []): array {
+            $diagnosis = Records::diagnose([
+                'made' => ['mould.process' => 'green_sand'] + $made, 'findings' => [$finding], 'observations' => $seen,
+            ]);
+
+            return array_map(static fn ($next): string => $next->check->code, $diagnosis->nextChecks);
+        };
+        $hole = ['kind' => 'blowhole', 'places' => ['cope_face']];
+        self::assertContains('palm_damp', $asked([], $hole));
+        self::assertNotContains('palm_damp', $asked(['sand.condition' => 'good'], $hole));
+        $looked = $asked([], $hole + ['looks' => ['rough_wall']]);
+        self::assertSame([], array_intersect(['wall_smooth', 'wall_rough'], $looked));
+        self::assertNotContains('edges_rounded', $asked([], ['kind' => 'misrun', 'looks' => ['rounded_edges']]));
+        foreach (Catalogue::standard()->vocabulary->checks as $check) {
+            foreach ($check->knownBy as $note) {
+                self::assertMatchesRegularExpression('/^(look|place|seen|field):[a-z_.]+(=[a-z_]+)?$/', $note);
+                [$of, $code] = explode(':', $note, 2);
+                [$field] = explode('=', $code);
+                self::assertTrue(match ($of) {
+                    'look', 'place' => isset(Choices::list($of)[$code]),
+                    'seen' => isset(Catalogue::standard()->vocabulary->observations[$code]),
+                    default => null !== Fields::find($field),
+                }, $note);
+            }
+        }
+    }
+
+    /** Bronze full of holes, and nobody said whether it was covered: that is asked first, and no more once it is told. */
+    public function testTheBlankThatWouldTellMostIsAskedFor(): void
+    {
+        $of = static fn (array $heat): array => array_column(Records::diagnose([
+            'made' => ['mould.process' => 'oil_sand', 'sand.binder' => '4 %', 'sand.reused' => 8],
+            'heat' => ['metal.alloy' => 'tin_bronze'] + $heat,
+            'findings' => [['kind' => 'gas_porosity', 'places' => ['everywhere']]],
+        ])->blank, 'field');
+
+        self::assertContains('melt.cover', $of([]));
+        self::assertNotContains('melt.cover', $of(['melt.cover' => false]));
+        self::assertNotContains('plaster.burnout_time', $of([]), 'there is no plaster');
+        self::assertLessThanOrEqual(3, count($of([])));
     }
 
     public function testWhatNearlyWentWrongIsSaidBesideWhatDid(): void

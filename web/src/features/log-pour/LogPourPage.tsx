@@ -166,8 +166,8 @@ function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null
         </div>
         <FirstFinding draft={inHand} />
         <fieldset className="mt-4">
-          <legend className="lettering mb-1">Looked at and found sound</legend>
-          {noticed('Looked at and found sound', (row) => row.when === 'inspection')}
+          <legend className="lettering mb-1">What else was looked at</legend>
+          {noticed('What else was looked at', (row) => row.when === 'inspection')}
         </fieldset>
         <div className="mt-4">
           <TextEntry

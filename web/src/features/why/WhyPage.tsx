@@ -69,6 +69,7 @@ export function WhyPage() {
         </section>
         <aside className="grid content-start gap-8">
           <Check checks={why.next_checks} actions={actions} />
+          <Blank why={why} id={id} />
           <Sound attempt={attempt} actions={actions} />
           <Given why={why} actions={actions} />
           <Beside why={why} />
@@ -223,12 +224,32 @@ function worthOf(bits: number): string {
   return bits >= 0.1 ? 'It would tell something.' : 'It would tell a little.';
 }
 
-/** What was looked at and found sound: it speaks against whatever would have shown there. */
+/** What nobody wrote down and somebody may remember. */
+function Blank({ why, id }: { why: Why; id: string }) {
+  if (why.blank.length === 0) return null;
+  return (
+    <section aria-label="Do you remember?">
+      <h2 className="lettering text-ink">Do you remember?</h2>
+      <ul className="rule mt-1">
+        {why.blank.map((row) => (
+          <li key={row.field} className="hairline py-1.5 first:border-t-0">
+            <strong>{row.label}</strong> <span className="text-soft">would move “{row.moves}” most.</span>
+          </li>
+        ))}
+      </ul>
+      <Link to={`/attempts/${id}/log`} className="press mt-2">
+        Write it down
+      </Link>
+    </section>
+  );
+}
+
+/** What was looked at besides, and found sound or not: it speaks against whatever would have shown there. */
 function Sound({ attempt, actions }: { attempt: Attempt; actions: Actions }) {
   const looked = useHandbook().observations.filter((row) => row.when === 'inspection');
   return (
-    <section aria-label="Looked at and found sound">
-      <h2 className="lettering text-ink">Looked at and found sound</h2>
+    <section aria-label="What else was looked at">
+      <h2 className="lettering text-ink">What else was looked at</h2>
       <p className="text-sm text-soft">What was not looked at says nothing; leave it.</p>
       <div className="mt-2 flex flex-wrap gap-1.5">
         {looked.map((row) => {
