@@ -24,6 +24,8 @@ final readonly class Diagnose
     private const LEAST_GAIN_BITS = 0.005;
     /** A suspect is called cleared when the record took away at least this factor of its odds. */
     private const CLEARED_LOG_ODDS = -1.0;
+    /** A detail that moved less is not worth a line. */
+    private const SILENT = 0.02;
     /** How often what is there is seen by who looks for it. Common practice. */
     private const SEEN_IF_THERE = 0.85;
     /** A good result still names what nearly went wrong when the record raised it by this much. */
@@ -215,7 +217,9 @@ final readonly class Diagnose
             $moved = self::signLogRatio($with, $row, $cause) - self::signLogRatio($without, $row, $cause);
             $share = max(0.0, min(1.0, $moved / $said));
             foreach ($own as $detail) {
-                $told[] = new Contribution('detail', $share * $detail->logOdds, $detail->words, [], $detail->sign);
+                if (abs($share * $detail->logOdds) >= self::SILENT) {
+                    $told[] = new Contribution('detail', $share * $detail->logOdds, $detail->words, [], $detail->sign);
+                }
             }
         }
 

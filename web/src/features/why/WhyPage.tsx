@@ -72,9 +72,19 @@ export function WhyPage() {
           <Blank why={why} id={id} />
           <Sound attempt={attempt} actions={actions} />
           <Given why={why} actions={actions} />
-          <Beside why={why} />
+          <Reasons
+            title="Nearly went wrong as well"
+            label="Nearly went wrong as well"
+            causes={why.beside}
+            reason={(cause) => strongest(cause, ['record'], 1)}
+          />
           <Unexplained why={why} />
-          <Cleared why={why} />
+          <Reasons
+            title="Your record speaks against"
+            label="Spoken against by your record"
+            causes={why.cleared}
+            reason={(cause) => strongest(cause, ['record', 'detail'], -1)}
+          />
         </aside>
       </div>
     </article>
@@ -272,24 +282,27 @@ function Sound({ attempt, actions }: { attempt: Attempt; actions: Actions }) {
   );
 }
 
-/** What nearly went wrong although something else did. */
-function Beside({ why }: { why: Why }) {
-  if (why.beside.length === 0) return null;
+/** Causes with the strongest that the record says of each. */
+function Reasons({ title, label, causes, reason }: { title: string; label: string; causes: readonly RankedCause[]; reason: Reason }) {
+  if (causes.length === 0) return null;
   return (
-    <section aria-label="Nearly went wrong as well">
-      <h2 className="lettering text-ink">Nearly went wrong as well</h2>
+    <section aria-label={label}>
+      <h2 className="lettering text-ink">{title}</h2>
       <ul className="rule mt-1">
-        {why.beside.map((cause) => {
-          const reason = cause.contributions.filter((row) => row.kind === 'record').sort((a, b) => b.log_odds - a.log_odds)[0];
-          return (
-            <li key={cause.cause} className="hairline py-1.5 first:border-t-0">
-              <strong>{cause.label}</strong> <span className="text-soft">{reason?.words}</span>
-            </li>
-          );
-        })}
+        {causes.map((cause) => (
+          <li key={cause.cause} className="hairline py-1.5 first:border-t-0">
+            <strong>{cause.label}</strong> <span className="text-soft">{reason(cause)}</span>
+          </li>
+        ))}
       </ul>
     </section>
   );
+}
+
+type Reason = (cause: RankedCause) => string | undefined;
+
+function strongest(cause: RankedCause, kinds: readonly string[], sign: 1 | -1): string | undefined {
+  return cause.contributions.filter((row) => kinds.includes(row.kind)).sort((a, b) => sign * (b.log_odds - a.log_odds))[0]?.words;
 }
 
 function Given({ why, actions }: { why: Why; actions: Actions }) {
@@ -325,27 +338,6 @@ function Unexplained({ why }: { why: Why }) {
             <span className="text-soft">The causes found account for {percent(row.explained)} % of it. Something else may be at work.</span>
           </li>
         ))}
-      </ul>
-    </section>
-  );
-}
-
-function Cleared({ why }: { why: Why }) {
-  if (why.cleared.length === 0) return null;
-  return (
-    <section aria-label="Spoken against by your record">
-      <h2 className="lettering text-ink">Your record speaks against</h2>
-      <ul className="rule mt-1">
-        {why.cleared.map((cause) => {
-          const reason = cause.contributions
-            .filter((row) => row.kind === 'record' || row.kind === 'detail')
-            .sort((a, b) => a.log_odds - b.log_odds)[0];
-          return (
-            <li key={cause.cause} className="hairline py-1.5 first:border-t-0">
-              <strong>{cause.label}</strong> <span className="text-soft">{reason?.words}</span>
-            </li>
-          );
-        })}
       </ul>
     </section>
   );
