@@ -90,8 +90,7 @@ final class SectionsReader
 
             return null;
         }
-        $measurements = self::measurements($row, $pointer, $reader);
-        self::refuseHollow($shape, $measurements, $pointer, $reader);
+        $measurements = self::withoutHollow($shape, self::measurements($row, $pointer, $reader), $pointer, $reader);
         $label = trim($reader->text($row['label'] ?? null, $pointer.'/label') ?? '');
         $usual = $shape->sitsOnTop() ? Sits::Top : Sits::End;
         $given = $row['sits'] ?? $usual->value;
@@ -171,8 +170,14 @@ final class SectionsReader
         return $measurements;
     }
 
-    /** @param array<string, Measurement> $measurements */
-    private static function refuseHollow(Shape $shape, array $measurements, string $pointer, ValueReader $reader): void
+    /**
+     * A body that cannot be is refused, and what makes it so is left out: nothing is computed from it while somebody is still typing.
+     *
+     * @param array<string, Measurement> $measurements
+     *
+     * @return array<string, Measurement>
+     */
+    private static function withoutHollow(Shape $shape, array $measurements, string $pointer, ValueReader $reader): array
     {
         $inner = ['tube' => 'wall', 'ring' => 'width'][$shape->value] ?? null;
         if (
@@ -181,13 +186,13 @@ final class SectionsReader
             && 2 * $measurements[$inner]->si() > $measurements['diameter']->si() * (1 + 1e-9)
         ) {
             $reader->refuse("{$pointer}/{$inner}", 'pattern.no_bore', 'Twice this is more than the outside diameter.');
+            unset($measurements[$inner]);
         }
         $sides = Shape::Pierced === $shape ? array_intersect_key($measurements, ['length' => true, 'width' => true]) : [];
         foreach ($sides as $side => $measurement) {
             if (isset($measurements['hole']) && $measurements['hole']->si() >= $measurement->si() * (1 - 1e-9)) {
                 $reader->refuse("{$pointer}/hole", 'pattern.no_wall', "A hole as wide as the block’s {$side} leaves no wall beside it.");
-
-                return;
+                unset($measurements['hole']);
             }
         }
         if (in_array($shape, [Shape::Free, Shape::Mesh], true) && isset($measurements['volume'], $measurements['area'])) {
@@ -195,8 +200,11 @@ final class SectionsReader
             $least = (36 * \M_PI * $measurements['volume']->si() ** 2) ** (1 / 3);
             if ($measurements['area']->si() < $least * (1 - 1e-6)) {
                 $reader->refuse("{$pointer}/area", 'pattern.area_too_small', 'No body of this volume has so little surface.');
+                unset($measurements['area']);
             }
         }
+
+        return $measurements;
     }
 
     private static function count(mixed $raw, int $least, string $pointer, ValueReader $reader): int

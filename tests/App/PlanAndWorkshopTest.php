@@ -200,6 +200,23 @@ final class PlanAndWorkshopTest extends ApiTestCase
         }
     }
 
+    /** While somebody types, a body that cannot be is told at its field and nothing is computed from it: no negative volume. */
+    public function testABodyThatCannotBeIsToldAndNotComputed(): void
+    {
+        $bodies = [
+            'hole' => ['shape' => 'pierced', 'length' => '50 mm', 'width' => '40 mm', 'thickness' => '20 mm', 'hole' => '60 mm'],
+            'wall' => ['shape' => 'tube', 'diameter' => '20 mm', 'wall' => '30 mm', 'height' => '40 mm'],
+            'width' => ['shape' => 'ring', 'diameter' => '20 mm', 'width' => '30 mm', 'thickness' => '4 mm'],
+            'area' => ['shape' => 'free', 'volume' => '100 mL', 'area' => '1 cm2'],
+        ];
+        foreach ($bodies as $field => $body) {
+            $plan = $this->call('POST', '/api/plan', ['values' => ['casting.sections' => [$body], 'metal.alloy' => 'al_si7mg']]);
+            self::assertSame("/values/casting.sections/0/{$field}", $plan['problems'][0]['pointer']);
+            $told = array_merge(...array_column($plan['stages'], 'figures'));
+            self::assertNotContains('casting_volume', array_column($told, 'code'), $field);
+        }
+    }
+
     public function testOneLayerIsLookedAtAndNoOtherWordIsOne(): void
     {
         $values = ['casting.sections' => [['shape' => 'cylinder', 'diameter' => '100 mm', 'height' => '10 mm', 'gates' => 1]]];
