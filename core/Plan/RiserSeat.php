@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Plan;
 
+use MoltenNotes\Core\Feeding\Riser;
 use MoltenNotes\Core\Feeding\RiserKind;
+use MoltenNotes\Core\Quantity\Length;
 
 /** A riser where the plan counts it: the section it stands on, or none where only its size is known. */
 final readonly class RiserSeat
@@ -28,6 +30,6 @@ final readonly class RiserSeat
     /** Its volume over the face that cools it, m. */
     public function modulus(): float
     {
-        return $this->volume() / $this->kind->cooled($this->diameter->metres, $this->height->metres);
+        return Riser::modulusOf(Length::fromSi($this->diameter->metres), Length::fromSi($this->height->metres), $this->kind)->si();
     }
 }

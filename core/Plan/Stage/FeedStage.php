@@ -37,16 +37,18 @@ final class FeedStage
 
     private readonly StageSheet $sheet;
     private readonly RiserAdvice $advice;
-    private readonly SectionModuli $cooling;
 
     /** @var array<string, float> section id → modulus in metres, chills counted */
     private readonly array $moduli;
 
-    private function __construct(private readonly Basis $basis, private readonly Alloy $alloy, private readonly MouldMaterial $mould)
-    {
+    private function __construct(
+        private readonly Basis $basis,
+        private readonly Alloy $alloy,
+        private readonly MouldMaterial $mould,
+        private readonly SectionModuli $cooling,
+    ) {
         $this->sheet = new StageSheet($basis->format);
-        $this->cooling = SectionModuli::of($basis);
-        $this->moduli = $this->cooling->moduli;
+        $this->moduli = $cooling->moduli;
         $this->advice = new RiserAdvice($basis, $alloy, $this->sheet, $this->moduli);
     }
 
@@ -56,14 +58,14 @@ final class FeedStage
      */
     public static function compute(Basis $basis, ?Estimate $arrival, array $sizes): FeedResult
     {
-        $result = self::result($basis, $arrival, $sizes);
-        $moduli = SectionModuli::of($basis)->moduli;
+        $cooling = SectionModuli::of($basis);
+        $result = self::result($basis, $cooling, $arrival, $sizes);
 
-        return new FeedResult($result, self::risers($basis, $result, $moduli), $moduli);
+        return new FeedResult($result, self::risers($basis, $result, $cooling->moduli), $cooling->moduli);
     }
 
     /** @param array<string, float> $sizes */
-    private static function result(Basis $basis, ?Estimate $arrival, array $sizes): StageResult
+    private static function result(Basis $basis, SectionModuli $cooling, ?Estimate $arrival, array $sizes): StageResult
     {
         if (null === $basis->alloy || null === $basis->mould) {
             $sheet = new StageSheet($basis->format);
@@ -75,7 +77,7 @@ final class FeedStage
 
             return $sheet->result();
         }
-        $stage = new self($basis, $basis->alloy, $basis->mould);
+        $stage = new self($basis, $basis->alloy, $basis->mould, $cooling);
         if ($basis->freezesNothing()) {
             $stage->sheet->lacks(
                 'feeding',
