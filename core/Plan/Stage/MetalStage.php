@@ -116,7 +116,7 @@ final class MetalStage
             inputs: $inputs,
             source: 'each part from its own dimensions, at solid density',
             mark: Mark::Derived,
-            standing: '' === $this->basis->unmeasured() ? 'plain' : 'risky',
+            standing: PatternStage::standing($this->basis),
             note: PatternStage::without($this->basis),
         );
         $yield = $castings->si / $mass->si;
@@ -174,7 +174,7 @@ final class MetalStage
             ],
             source: 'melt losses and reserve of the trade',
             mark: Mark::CommonPractice,
-            standing: '' === $this->basis->unmeasured() ? 'plain' : 'risky',
+            standing: PatternStage::standing($this->basis),
             note: PatternStage::without($this->basis),
         );
         $this->stock($charge);

@@ -39,7 +39,7 @@ final readonly class PatternStage
                 inputs: [$sheet->input('V', 'Volume, cold', $volume), $sheet->input('ρ', "{$alloy->name}, solid", $density, 'table')],
                 source: $alloy->source('density_solid_kg_m3'),
                 mark: $alloy->mark('density_solid_kg_m3'),
-                standing: '' === $basis->unmeasured() ? 'plain' : 'risky',
+                standing: self::standing($basis),
                 note: self::without($basis),
             );
         } elseif (null !== $volume) {
@@ -167,11 +167,21 @@ final readonly class PatternStage
             inputs: $inputs,
             source: 'geometry; ± 3 % for fillets and what sections leave out',
             mark: Mark::Derived,
-            standing: '' === $basis->unmeasured() ? 'plain' : 'risky',
+            standing: self::standing($basis),
             note: self::without($basis),
         );
 
         return $estimate;
+    }
+
+    /**
+     * How a figure that counts the metal of all sections stands: it is too small while one lacks a measurement.
+     *
+     * @return 'plain'|'risky'
+     */
+    public static function standing(Basis $basis): string
+    {
+        return '' === $basis->unmeasured() ? 'plain' : 'risky';
     }
 
     /** What is not counted, in words; '' where all is. */
