@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Drawing;
 
 use MoltenNotes\Core\Geometry\Contour;
-use MoltenNotes\Core\Geometry\HotSpot;
 use MoltenNotes\Core\Geometry\PlacedSection;
 use MoltenNotes\Core\Plan\Basis;
 
@@ -159,8 +158,7 @@ final readonly class FromAbove
         if ([] !== $solid->lastToFill) {
             $marks[] = ['kind' => 'last', 'words' => 'Filled last', 'at' => self::at($solid->lastToFill)];
         }
-        $unfed = array_filter($solid->hotSpots, static fn (HotSpot $spot): bool => !$risers || !$spot->isFed());
-        foreach ($unfed as $spot) {
+        foreach ($solid->unfed($risers) as $spot) {
             $words = $risers ? 'Thick place that no riser reaches' : 'Thick place: liquid last, no riser';
             $marks[] = ['kind' => 'hot', 'words' => $words, 'at' => self::at($spot->place)];
         }

@@ -8,7 +8,6 @@ use MoltenNotes\Core\Geometry\CastingGeometry;
 use MoltenNotes\Core\Geometry\FieldPlane;
 use MoltenNotes\Core\Geometry\HighPoint;
 use MoltenNotes\Core\Geometry\HotSpot;
-use MoltenNotes\Core\Geometry\PlacedSection;
 use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
@@ -45,7 +44,7 @@ final readonly class Layers
     {
         $this->at = new SectionMeasures($basis, $plan, $cut);
         $bodies = $basis->placed;
-        $this->from = [] === $bodies ? 0.0 : min(array_map(static fn (PlacedSection $one): float => $one->x - $one->reach()[0], $bodies));
+        $this->from = SectionLayout::leftmost($bodies);
         $fields = $plan->solid?->fields;
         $this->bands = null === $fields || null === $looked ? null : new LayerBands(
             $fields->at(SectionLayout::plane($bodies, $cut)),
@@ -223,7 +222,6 @@ final readonly class Layers
     /** @return LaidOver|null */
     private function reach(CastingGeometry $solid): ?array
     {
-        $unfed = array_filter($solid->hotSpots, fn (HotSpot $spot): bool => !$this->plan->hasRisers || !$spot->isFed());
         $marks = array_map(
             fn (HotSpot $spot): array => $this->mark(
                 'hot',
@@ -231,7 +229,7 @@ final readonly class Layers
                     .(null === $spot->neck ? '' : ', behind a neck of '.$this->length($spot->neck)),
                 $spot->place,
             ),
-            array_values($unfed),
+            $solid->unfed($this->plan->hasRisers),
         );
 
         return [] === $marks ? null : $this->layer(

@@ -43,7 +43,7 @@ final readonly class SectionLayout
             return self::ofMesh($bodies[0], $outlines->cutAt($cut), $outlines->front);
         }
         $plane = self::plane($bodies, $cut);
-        $left = [] === $bodies ? 0.0 : min(array_map(static fn (PlacedSection $one): float => $one->x - $one->reach()[0], $bodies));
+        $left = self::leftmost($bodies);
         $right = $top = 0.001;
         $boxes = $cuts = $beyond = $nearest = [];
         foreach ($bodies as $one) {
@@ -69,6 +69,16 @@ final readonly class SectionLayout
         }
 
         return new self($boxes, $cuts, $beyond, $right * 1000, $top * 1000);
+    }
+
+    /**
+     * Its leftmost place in the casting's own measure, metres: where x begins in the drawing.
+     *
+     * @param list<PlacedSection> $bodies
+     */
+    public static function leftmost(array $bodies): float
+    {
+        return [] === $bodies ? 0.0 : min(array_map(static fn (PlacedSection $one): float => $one->x - $one->reach()[0], $bodies));
     }
 
     /**

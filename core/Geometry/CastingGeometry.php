@@ -53,6 +53,18 @@ final readonly class CastingGeometry
     }
 
     /**
+     * Thick places that nothing feeds, the thickest first.
+     *
+     * @param bool $risers whether metal is poured into any
+     *
+     * @return list<HotSpot>
+     */
+    public function unfed(bool $risers): array
+    {
+        return array_values(array_filter($this->hotSpots, static fn (HotSpot $spot): bool => !$risers || !$spot->isFed()));
+    }
+
+    /**
      * Each pair that touches once, cm².
      *
      * @return list<array{sections: list<string>, area: float}>
