@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import type { FromAbove as View, Layer } from '../../shared/api';
 import { Bands, LayerMarks } from './LaidOver';
-import { outlinePath, spread } from './model';
+import { facePath, spread } from './model';
 import { layerPattern, MouldPatterns, rankIn } from './MouldPatterns';
 import { pressable } from './pressable';
 import { useWidth } from './useWidth';
@@ -37,7 +37,6 @@ export function FromAbove({ view, onSelect, subject = null, most = 320, layer = 
     17,
     width,
   );
-  const pathOf = (part: View['parts'][number]) => [part.outline, ...part.holes].map((loop) => outlinePath(loop, place)).join('');
   return (
     <figure>
       <div ref={ref}>
@@ -49,7 +48,7 @@ export function FromAbove({ view, onSelect, subject = null, most = 320, layer = 
         >
           <MouldPatterns id={id} />
           {view.parts.map((part) => {
-            const path = pathOf(part);
+            const path = facePath(part, place);
             const rank = layer ? rankIn(layer, part.subject) : undefined;
             return (
               <g key={part.id} {...pressable(onSelect && (() => onSelect(part.subject)), part.label, part.subject === subject)}>
@@ -66,7 +65,7 @@ export function FromAbove({ view, onSelect, subject = null, most = 320, layer = 
               </g>
             );
           })}
-          {layer && <Bands id={id} layer={layer} view="above" place={place} within={view.parts.map(pathOf)} />}
+          {layer && <Bands id={id} layer={layer} view="above" place={place} within={view.parts.map((part) => facePath(part, place))} />}
           <path
             d={`M${x0 - 24} ${cut}H${x0 - 4}M${x0 + (right - left) * scale + 4} ${cut}H${x0 + (right - left) * scale + 24}`}
             stroke="var(--ink)"

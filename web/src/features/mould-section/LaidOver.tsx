@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { Layer } from '../../shared/api';
-import { asPoint, outlinePath, spread, type Frame, type Point } from './model';
+import { asPoint, facePath, spread, type Frame, type Point } from './model';
 import { layerPattern, MouldPatterns } from './MouldPatterns';
 
 type View = 'cut' | 'above';
@@ -30,7 +30,7 @@ export function Bands({ id, layer, view, place, within }: Props & { within: read
       </clipPath>
       {layer.bands.slice(1).flatMap((band, step) =>
         band[view].map((face, index) => {
-          const path = [face.outline, ...face.holes].map((loop) => outlinePath(loop, place)).join('');
+          const path = facePath(face, place);
           return (
             <g key={`${step}-${index}`}>
               <path d={path} fillRule="evenodd" fill="var(--sheet)" />

@@ -3,7 +3,7 @@ import { defectWords, useHandbook, type Finding, type Layer, type Section, type 
 import { DETAIL_ROOM, detailOf, isTooThin, type Detail } from './detail';
 import { Bands, LayerMarks } from './LaidOver';
 import { leaders, roomFor, tags, type Leader } from './leaders';
-import { asPoint, frame, isNarrow, letters, outlinePath, pins, type Frame, type Letter } from './model';
+import { asPoint, facePath, frame, isNarrow, letters, outlinePath, pins, type Frame, type Letter } from './model';
 import { layerPattern, MouldPatterns, rankIn } from './MouldPatterns';
 import { pressable } from './pressable';
 import { useWidth } from './useWidth';
@@ -114,7 +114,7 @@ export function MouldSection({
                 layer={layer}
                 view="cut"
                 place={drawing.place}
-                within={section.parts.filter((part) => part.kind === 'cavity').map((part) => pathOf(part, drawing))}
+                within={section.parts.filter((part) => part.kind === 'cavity').map((part) => facePath(part, drawing.place))}
               />
             )}
             {section.parts
@@ -255,10 +255,6 @@ function withLayer(section: Section, layer: Layer): Section {
   };
 }
 
-function pathOf(part: SectionPart, drawing: Frame): string {
-  return [part.outline, ...part.holes].map((loop) => outlinePath(loop, drawing.place)).join('');
-}
-
 function Part({
   part,
   id,
@@ -275,7 +271,7 @@ function Part({
   rank: number | undefined;
 }) {
   const words = [part.label, part.value, part.assumed ? '(not noted, drawn to a usual size)' : ''].filter(Boolean).join(' ');
-  const path = pathOf(part, drawing);
+  const path = facePath(part, drawing.place);
   return (
     <g {...pressable(onSelect && (() => onSelect(part.fields, part.subject)), words, chosen)}>
       <path d={path} fillRule="evenodd" fill="var(--sheet)" />

@@ -88,6 +88,11 @@ export function outlinePath(outline: readonly (readonly number[])[], place: Fram
   return `${outline.map((pair, i) => `${i === 0 ? 'M' : 'L'}${at(pair)}`).join('')}Z`;
 }
 
+/** A closed outline with its holes, to be filled by the rule of even and odd. */
+export function facePath(face: Pick<SectionPart, 'outline' | 'holes'>, place: Frame['place']): string {
+  return [face.outline, ...face.holes].map((loop) => outlinePath(loop, place)).join('');
+}
+
 export interface Letter {
   letter: string;
   text: string;
