@@ -12,6 +12,7 @@ use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Tests\Support\Loops;
 use MoltenNotes\Tests\Support\Plans;
 use MoltenNotes\Tests\Support\Records;
 use MoltenNotes\Tests\Support\Solids;
@@ -146,15 +147,7 @@ final class LayersTest extends TestCase
     /** @param array{outline: list<array{float, float}>, holes: list<list<array{float, float}>>} $face */
     private static function area(array $face): float
     {
-        $sum = 0.0;
-        foreach ([$face['outline'], ...$face['holes']] as $loop) {
-            foreach ($loop as $i => [$x, $y]) {
-                [$u, $v] = $loop[($i + 1) % count($loop)];
-                $sum += ($x * $v - $u * $y) / 2;
-            }
-        }
-
-        return $sum;
+        return array_sum(array_map(Loops::area(...), [$face['outline'], ...$face['holes']]));
     }
 
     /**

@@ -12,6 +12,7 @@ use MoltenNotes\Core\Geometry\Grid;
 use MoltenNotes\Core\Geometry\InscribedBalls;
 use MoltenNotes\Core\Geometry\Placement;
 use MoltenNotes\Core\Geometry\SectionGeometry;
+use MoltenNotes\Tests\Support\Loops;
 use MoltenNotes\Tests\Support\Solids;
 use PHPUnit\Framework\TestCase;
 
@@ -93,14 +94,14 @@ final class BodyFieldsTest extends TestCase
         }
         $inner = Contour::from($cone, $axis, $axis, 2.25)->shapes;
         self::assertCount(1, $inner);
-        self::assertEqualsWithDelta(\M_PI * 6.75 ** 2, self::area($inner[0]['outline']), 0.01 * \M_PI * 6.75 ** 2);
+        self::assertEqualsWithDelta(\M_PI * 6.75 ** 2, Loops::area($inner[0]['outline']), 0.01 * \M_PI * 6.75 ** 2);
         // What is far from the middle is a ring; its inside edge is a hole, its outside lies beyond the metal and is cut off there.
         $outer = Contour::from($ring, $axis, $axis, 4.0)->shapes;
         self::assertCount(1, $outer);
         self::assertCount(1, $outer[0]['holes']);
         // A line drawn smoother is a little shorter.
-        self::assertEqualsWithDelta(\M_PI * 16, abs(self::area($outer[0]['holes'][0])), 0.03 * \M_PI * 16);
-        self::assertGreaterThan(\M_PI * 81, self::area($outer[0]['outline']));
+        self::assertEqualsWithDelta(\M_PI * 16, abs(Loops::area($outer[0]['holes'][0])), 0.03 * \M_PI * 16);
+        self::assertGreaterThan(\M_PI * 81, Loops::area($outer[0]['outline']));
         self::assertSame([], Contour::from($cone, $axis, $axis, 9.5)->shapes);
         self::assertSame([], Contour::from([], $axis, $axis, 1.0)->shapes);
     }
@@ -114,17 +115,5 @@ final class BodyFieldsTest extends TestCase
         };
 
         return $nearest($plane->x, $x) + count($plane->x) * $nearest($plane->y, $y);
-    }
-
-    /** @param list<array{float, float}> $loop */
-    private static function area(array $loop): float
-    {
-        $sum = 0.0;
-        foreach ($loop as $i => [$x, $y]) {
-            [$u, $v] = $loop[($i + 1) % count($loop)];
-            $sum += ($x * $v - $u * $y) / 2;
-        }
-
-        return $sum;
     }
 }
