@@ -55,21 +55,18 @@ final class FeedOutline
 
             return;
         }
-        $kind = $this->at->values->choice('feeding.riser');
         $diameter = $riser->diameter->millimetres();
         $neck = max(3.0, $diameter * 0.2);
         $neckHalf = min($riser->neck->millimetres(), $seat, $diameter) / 2;
         $top =
-            'open' === $kind
+            $this->isOpen()
                 ? max($this->at->top(), $foot + $neck + $diameter)
                 : min($this->at->top() - 8, $foot + $neck + $riser->height->millimetres());
         $half = $diameter / 2;
-        $this->parts[] = new SectionPart(
-            "riser-{$index}",
-            'riser',
-            'open' === $kind ? 'Open riser' : 'Blind riser',
-            $this->at->text('feeding.riser_diameter'),
-            $this->at->closed([
+        $this->draw(
+            $riser,
+            $index,
+            [
                 [$centre - $neckHalf, $foot],
                 [$centre + $neckHalf, $foot],
                 [$centre + $neckHalf, $foot + $neck * 0.4],
@@ -78,10 +75,8 @@ final class FeedOutline
                 [$centre - $half, $top],
                 [$centre - $half, $foot + $neck],
                 [$centre - $neckHalf, $foot + $neck * 0.4],
-            ]),
+            ],
             ['feeding.riser', 'feeding.riser_diameter', 'feeding.riser_height', 'feeding.at_heaviest'],
-            !$riser->diameter->isTold(),
-            $riser->section,
         );
     }
 
@@ -119,14 +114,11 @@ final class FeedOutline
         $neck = min($riser->neck->millimetres(), $high, $diameter);
         $level = $foot + $high / 2;
         $left = $right + max(4.0, $diameter * 0.25);
-        $open = 'open' === $this->at->values->choice('feeding.riser');
-        $top = $open ? max($this->at->top(), $foot + $diameter) : $foot + max($riser->height->millimetres(), $high);
-        $this->parts[] = new SectionPart(
-            "riser-{$index}",
-            'riser',
-            $open ? 'Open riser' : 'Blind riser',
-            $this->at->text('feeding.riser_diameter'),
-            $this->at->closed([
+        $top = $this->isOpen() ? max($this->at->top(), $foot + $diameter) : $foot + max($riser->height->millimetres(), $high);
+        $this->draw(
+            $riser,
+            $index,
+            [
                 [$right, $level - $neck / 2],
                 [$left, $level - $neck / 2],
                 [$left, $foot],
@@ -135,11 +127,32 @@ final class FeedOutline
                 [$left, $top],
                 [$left, $level + $neck / 2],
                 [$right, $level + $neck / 2],
-            ]),
+            ],
             ['feeding.riser', 'feeding.riser_stands', 'feeding.riser_diameter', 'feeding.riser_height', 'feeding.neck'],
+        );
+    }
+
+    /**
+     * @param list<array{float, float}> $outline mm
+     * @param list<string> $fields what it was told in
+     */
+    private function draw(RiserSeat $riser, int $index, array $outline, array $fields): void
+    {
+        $this->parts[] = new SectionPart(
+            "riser-{$index}",
+            'riser',
+            $this->isOpen() ? 'Open riser' : 'Blind riser',
+            $this->at->text('feeding.riser_diameter'),
+            $this->at->closed($outline),
+            $fields,
             !$riser->diameter->isTold(),
             $riser->section,
         );
+    }
+
+    private function isOpen(): bool
+    {
+        return 'open' === $this->at->values->choice('feeding.riser');
     }
 
     private function vents(): void
