@@ -118,6 +118,17 @@ final class AttemptSchema
                         'shown_at' => $choice('shown_at'),
                         'severity' => $choice('severity'),
                         'note' => ['type' => 'string'],
+                        'section' => [
+                            'type' => 'string',
+                            'pattern' => '^[\\w-]{1,40}$',
+                            'description' => 'Id of a section of the casting.',
+                        ],
+                        'pieces' => [
+                            'type' => 'array',
+                            'items' => ['type' => 'integer', 'minimum' => 1],
+                            'description' => 'Which castings of the pour have it, numbered from 1.',
+                        ],
+                        'number' => ['type' => 'integer', 'minimum' => 1, 'description' => 'Of the gate or vent, counted from the sprue.'],
                     ],
                 ],
                 'section' => self::section(),

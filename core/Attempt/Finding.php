@@ -10,6 +10,9 @@ final readonly class Finding
     /**
      * @param list<string> $places codes of the list "place"
      * @param list<string> $looks codes of the list "look"
+     * @param string|null $section id of the section of the casting it sits on
+     * @param list<int> $pieces which of the castings of the pour have it, numbered from 1; empty where not told
+     * @param int|null $number of the gate or vent it sits at, counted from the sprue
      */
     public function __construct(
         public string $kind,
@@ -18,6 +21,9 @@ final readonly class Finding
         public ?string $shownAt = null,
         public ?string $severity = null,
         public ?string $note = null,
+        public ?string $section = null,
+        public array $pieces = [],
+        public ?int $number = null,
     ) {
     }
 
@@ -37,6 +43,7 @@ final readonly class Finding
         return array_filter([
             'kind' => $this->kind, 'places' => $this->places, 'looks' => $this->looks,
             'shown_at' => $this->shownAt, 'severity' => $this->severity, 'note' => $this->note,
+            'section' => $this->section, 'pieces' => $this->pieces, 'number' => $this->number,
         ], static fn (mixed $value): bool => null !== $value && [] !== $value);
     }
 }

@@ -13,7 +13,7 @@ final readonly class Vocabulary
      * @param array<string, string> $classes letter → words
      * @param array<string, Sign> $defects
      * @param array<string, Sign> $checks
-     * @param array<string, array{label: string, when: string, sound: list<string>}> $observations sound: defects looked for in vain
+     * @param array<string, array{label: string, when: string, sound: list<string>, step: string|null}> $observations
      */
     private function __construct(public array $classes, public array $defects, public array $checks, public array $observations)
     {
@@ -59,11 +59,12 @@ final readonly class Vocabulary
             ['code' => $code, 'question' => $question, 'how' => $how, 'asked_with' => $askedWith] = $row;
             $checks[$code] = new Sign($code, '', $question, $how, $askedWith, $row['leak'], $row['processes'], $row['known_by']);
         }
-        /** @var list<array{code: string, label: string, when: string, sound: list<string>}> $noticed */
-        $noticed = Table::rows(__DIR__.'/Data/observations.php', ['code', 'label', 'when'], ['sound' => []]);
+        /** @var list<array{code: string, label: string, when: string, sound: list<string>, step: string|null}> $noticed */
+        $noticed = Table::rows(__DIR__.'/Data/observations.php', ['code', 'label', 'when'], ['sound' => [], 'step' => null]);
         $observations = [];
         foreach ($noticed as $row) {
-            $observations[$row['code']] = ['label' => $row['label'], 'when' => $row['when'], 'sound' => $row['sound']];
+            ['code' => $code, 'label' => $label, 'when' => $when, 'sound' => $sound, 'step' => $step] = $row;
+            $observations[$code] = ['label' => $label, 'when' => $when, 'sound' => $sound, 'step' => $step];
         }
 
         return new self($classes, $defects, $checks, $observations);

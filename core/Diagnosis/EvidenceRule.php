@@ -39,13 +39,29 @@ final readonly class EvidenceRule
     public function ratio(Fact $fact): ?float
     {
         if (null !== $this->map) {
-            return $this->map[$fact->choice ?? ''] ?? null;
+            return [] === $fact->shares ? $this->map[$fact->choice ?? ''] ?? null : $this->mixed($this->map, $fact->shares);
         }
         if (null === $this->curve || null === $fact->number) {
             return null;
         }
 
         return $this->interpolate($this->curve, $fact->number);
+    }
+
+    /**
+     * Of several parts each speaks by its share; one that says nothing counts as 1.
+     *
+     * @param array<string, float> $map
+     * @param array<string, float> $shares
+     */
+    private function mixed(array $map, array $shares): float
+    {
+        $ratio = 0.0;
+        foreach ($shares as $choice => $share) {
+            $ratio += $share * ($map[$choice] ?? 1.0);
+        }
+
+        return $ratio;
     }
 
     /** Half of how far its answers lie apart, as logarithm of the ratio; a choice that says nothing lies at 0. */

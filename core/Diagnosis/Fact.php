@@ -11,6 +11,7 @@ final readonly class Fact
      * @param float|null $number in the unit of the rules that read it
      * @param array<string, string> $words what {value}, {pour}, {need} … stand for
      * @param list<string> $fields the record's fields it comes from
+     * @param array<string, float> $shares choice → share of it, 0…1, where there are several
      */
     public function __construct(
         public string $code,
@@ -18,6 +19,7 @@ final readonly class Fact
         public ?string $choice,
         public array $words,
         public array $fields,
+        public array $shares = [],
     ) {
     }
 }

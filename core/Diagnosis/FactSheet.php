@@ -28,6 +28,11 @@ use MoltenNotes\Core\Working\Working;
 /** What a record says, as facts the evidence rules can weigh. A blank field makes no fact. */
 final class FactSheet
 {
+    /** Faults that tell where the metal did not come. */
+    private const UNFILLED = ['misrun', 'cold_shut', 'missing_detail', 'foam_fold'];
+    /** Faults that tell where no liquid followed. */
+    private const UNFED = ['sink', 'internal_shrinkage', 'centreline_shrinkage', 'micro_shrinkage'];
+
     /** @var array<string, Fact> */
     private array $facts = [];
 
@@ -42,7 +47,8 @@ final class FactSheet
         $this->values = $record->values();
         $this->alloy = AlloyTable::find($this->values->choice('metal.alloy') ?? '');
         $this->plainValues();
-        foreach ($record->observations as $code) {
+        $this->chargeParts();
+        foreach ([...$record->observations, ...$this->siblings($record)] as $code) {
             $this->facts["observed.{$code}"] = new Fact("observed.{$code}", null, 'yes', [], []);
         }
         $plan = PlanCasting::of(Basis::of($record, $this->format));
@@ -120,6 +126,64 @@ final class FactSheet
             };
             $this->facts[$key] = $fact;
         }
+    }
+
+    /**
+     * A charge of several parts speaks by their shares. The first part has what the others leave; a part without a share has as much as is
+     * left, evenly.
+     */
+    private function chargeParts(): void
+    {
+        $shares = [];
+        foreach (['metal.source_2' => 'metal.share_2', 'metal.source_3' => 'metal.share_3'] as $part => $of) {
+            $source = $this->values->choice($part);
+            if (null !== $source) {
+                $shares[$source] = ($shares[$source] ?? 0.0) + ($this->values->measurement($of)?->si() ?? 0.5);
+            }
+        }
+        $first = $this->values->choice('metal.source');
+        if (null === $first || array_sum($shares) <= 0) {
+            return;
+        }
+        $others = min(1.0, array_sum($shares));
+        $scale = $others / array_sum($shares);
+        $shares = array_map(static fn (float $share): float => $share * $scale, $shares);
+        $shares[$first] = ($shares[$first] ?? 0.0) + 1 - $others;
+        $words = array_map(
+            static fn (string $source, float $share): string => ContextEvidence::percent($share).' '
+                .mb_strtolower(Choices::label('charge_source', $source)),
+            array_keys($shares),
+            $shares,
+        );
+        $this->facts['metal.source'] = new Fact(
+            'metal.source',
+            null,
+            $first,
+            ['value' => implode(', ', $words)],
+            ['metal.source', 'metal.source_2', 'metal.source_3'],
+            $shares,
+        );
+    }
+
+    /**
+     * Numbers of the castings that have a fault say by themselves whether the others are sound.
+     *
+     * @return list<string> observations
+     */
+    private function siblings(AttemptRecord $record): array
+    {
+        $count = $this->values->count('casting.count') ?? 1;
+        $pieces = [];
+        foreach ($record->findings as $finding) {
+            $pieces = [...$pieces, ...$finding->pieces];
+        }
+        $with = count(array_unique($pieces));
+
+        return match (true) {
+            $count < 2 || 0 === $with => [],
+            $with < $count => ['siblings_sound'],
+            default => ['siblings_alike'],
+        };
     }
 
     private function temperatures(CastingPlan $plan): void
@@ -203,7 +267,7 @@ final class FactSheet
             'gating.sprue_height',
         ]);
         if (null !== $record->values()->measurement('pour.temperature')) {
-            $this->figure('fill_ratio', $plan->least('filling', 'fill_ratio'), [
+            $this->figure('fill_ratio', $this->where($record, $plan, 'filling', 'fill_ratio', self::UNFILLED), [
                 'pour.temperature',
                 'casting.sections',
                 'casting.wall',
@@ -212,7 +276,7 @@ final class FactSheet
                 'gating.gates',
             ]);
         }
-        $this->figure('feeder_ratio', $plan->least('feeding', 'feeder_ratio'), [
+        $this->figure('feeder_ratio', $this->where($record, $plan, 'feeding', 'feeder_ratio', self::UNFED), [
             'feeding.riser_diameter',
             'casting.sections',
             'casting.heaviest',
@@ -232,6 +296,29 @@ final class FactSheet
             unset($this->facts['cooling.open_after']);
         }
         $this->hotSpots($record, $plan);
+    }
+
+    /**
+     * The figure of the section on which the fault was found, else of the one that stands worst: what fills easily and did not fill was not
+     * kept empty by cold metal.
+     *
+     * @param FigureCode $code
+     * @param list<string> $faults
+     */
+    private function where(AttemptRecord $record, CastingPlan $plan, string $stage, string $code, array $faults): ?Figure
+    {
+        $named = [];
+        foreach ($record->findings as $finding) {
+            $figure = in_array($finding->kind, $faults, true) && null !== $finding->section
+                ? $plan->figure($stage, $code, $finding->section)
+                : null;
+            if (null !== $figure) {
+                $named[] = $figure;
+            }
+        }
+        usort($named, static fn (Figure $a, Figure $b): int => $a->value->si <=> $b->value->si);
+
+        return $named[0] ?? $plan->least($stage, $code);
     }
 
     private function hotSpots(AttemptRecord $record, CastingPlan $plan): void

@@ -9,13 +9,14 @@ use MoltenNotes\Core\Quantity\Estimate;
 
 /**
  * How far off a temperature may be by the way it was told: a probe within 10 K; so many minutes after the last piece melted, which is 40 to
- * 90 K above the liquidus, within 30 K; colour or a stick within 60 K.
+ * 90 K above the liquidus, within 30 K; the dial of the furnace, which reads its wall, or a stick that is dipped in within 50 K; colour
+ * within 60 K.
  *
  * Common practice, rough; a spread that the caster gave himself and that is wider stays.
  */
 final class JudgedTemperature
 {
-    private const WITHIN_K = ['probe' => 10.0, 'minutes' => 30.0, 'colour' => 60.0];
+    private const WITHIN_K = ['probe' => 10.0, 'setpoint' => 50.0, 'minutes' => 30.0, 'stick' => 50.0, 'colour' => 60.0];
 
     /** The temperature with the spread of its telling; as it was where nothing is told of that. */
     public static function of(Estimate $told, ?string $by): Estimate

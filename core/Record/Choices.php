@@ -11,6 +11,9 @@ use MoltenNotes\Core\Process\MouldProcess;
 /** The words a caster picks from. */
 final class Choices
 {
+    /** How a finding looks is told in parts; one of each, but for its wall. */
+    public const LOOKS = ['look_many', 'look_size', 'look_wall', 'look_depth', 'look_lies', 'look_edges'];
+
     /** @var array<string, array<string, array{label: string, hint: string}>>|null */
     private static ?array $lists = null;
 
@@ -52,6 +55,9 @@ final class Choices
             foreach ($entries as $code => $entry) {
                 $lists[$name][$code] = is_array($entry) ? ['label' => $entry[0], 'hint' => $entry[1]] : ['label' => $entry, 'hint' => ''];
             }
+        }
+        foreach (self::LOOKS as $part) {
+            $lists['look'] = [...$lists['look'] ?? [], ...$lists[$part]];
         }
         foreach (MouldProcess::all() as $process) {
             $lists['process'][$process->code] = ['label' => $process->label, 'hint' => $process->hint];

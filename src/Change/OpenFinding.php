@@ -55,6 +55,9 @@ final class OpenFinding implements OpenRecord
             'looks' => $reader->choices('look', $raw, $pointer),
             'shown_at', 'severity' => null === $raw ? null : $reader->choice($field, $raw, $pointer),
             'note' => $reader->text($raw, $pointer),
+            'section' => FindingReader::section($raw, $pointer, $reader),
+            'pieces' => FindingReader::pieces($raw, $pointer, $reader),
+            'number' => FindingReader::number($raw, $pointer, $reader),
             'attempt' => $this->attempt($raw, $pointer, $reader),
             'binned' => $reader->mark($raw, $pointer),
             default => CommonFields::unknown($pointer, $reader, 'a finding'),
@@ -101,6 +104,9 @@ final class OpenFinding implements OpenRecord
                 $words($is['shown_at']),
                 $words($is['severity']),
                 $words($is['note']),
+                $words($is['section']),
+                is_array($is['pieces']) ? array_values(array_filter($is['pieces'], is_int(...))) : [],
+                is_int($is['number']) ? $is['number'] : null,
             ),
         );
         $this->finding->touch($now);

@@ -53,6 +53,7 @@ final class HandbookController
                         $code,
                         $row['label'],
                         $row['when'],
+                        $row['step'],
                     ),
                     array_keys($vocabulary->observations),
                     array_values($vocabulary->observations),

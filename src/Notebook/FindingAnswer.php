@@ -12,6 +12,7 @@ final readonly class FindingAnswer extends Answer
     /**
      * @param list<string> $places
      * @param list<string> $looks
+     * @param list<int> $pieces
      */
     public function __construct(
         public string $id,
@@ -22,6 +23,9 @@ final readonly class FindingAnswer extends Answer
         public ?string $shownAt,
         public ?string $severity,
         public ?string $note,
+        public ?string $section,
+        public array $pieces,
+        public ?int $number,
     ) {
     }
 }

@@ -46,6 +46,16 @@ class RecordedFinding
     #[ORM\Column(type: Types::TEXT, nullable: true)]
     private ?string $note = null;
 
+    #[ORM\Column(length: 40, nullable: true)]
+    private ?string $section = null;
+
+    /** A list of numbers; whatever else may be stored here is kept. */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    private mixed $pieces = null;
+
+    #[ORM\Column(type: Types::INTEGER, nullable: true)]
+    private ?int $number = null;
+
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $updatedAt;
 
@@ -69,6 +79,9 @@ class RecordedFinding
         $this->shownAt = $finding->shownAt;
         $this->severity = $finding->severity;
         $this->note = $finding->note;
+        $this->section = $finding->section;
+        $this->pieces = [] === $finding->pieces ? null : $finding->pieces;
+        $this->number = $finding->number;
     }
 
     public function moveTo(Attempt $attempt): void
@@ -97,6 +110,9 @@ class RecordedFinding
             Choices::known('shown_at', $this->shownAt),
             Choices::known('severity', $this->severity),
             $this->note,
+            $this->section,
+            array_values(array_filter(is_array($this->pieces) ? $this->pieces : [], is_int(...))),
+            $this->number,
         );
     }
 
@@ -140,6 +156,9 @@ class RecordedFinding
             shownAt: $finding->shownAt,
             severity: $finding->severity,
             note: $finding->note,
+            section: $finding->section,
+            pieces: $finding->pieces,
+            number: $finding->number,
         );
     }
 }

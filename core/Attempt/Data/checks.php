@@ -71,7 +71,8 @@ return [
         'leak' => 0.02,
     ],
     [
-        'code' => 'probe_reads_high', 'known_by' => ['field:melt.temperature_by=colour', 'field:melt.temperature_by=minutes'],
+        'code' => 'probe_reads_high', 'known_by' => ['field:melt.temperature_by=colour', 'field:melt.temperature_by=minutes',
+            'field:melt.temperature_by=stick', 'field:melt.temperature_by=setpoint'],
         'question' => 'Does the probe read high?',
         'how' => 'Try it in boiling water and in metal that is just freezing.',
         'asked_with' => ['misrun', 'cold_shut', 'missing_detail', 'frozen_gate', 'foam_fold'], 'leak' => 0.05,
@@ -188,5 +189,55 @@ return [
         'code' => 'weighs_less', 'known_by' => ['seen:short_of_metal'],
         'question' => 'Do casting and gating together weigh less than the plan asked for?',
         'how' => 'Put everything on the scale.', 'asked_with' => ['poured_short', 'misrun', 'run_out', 'frozen_gate'], 'leak' => 0.04,
+    ],
+    [
+        'code' => 'mould_sweats', 'known_by' => ['seen:damp_spots', 'field:sand.warm'],
+        'question' => 'Did the sand feel warm, or pattern and mould look wet where they met?',
+        'how' => 'Feel the heap before the next mould.',
+        'asked_with' => ['open_pits', 'blowhole', 'pinholes', 'sand_inclusion', 'drop_lump', 'rough_skin', 'edge_tearout'],
+        'leak' => 0.04, 'processes' => ['green_sand'],
+    ],
+    [
+        'code' => 'corner_sharp', 'known_by' => ['field:pattern.fillets'], 'question' => 'Does the crack begin in a sharp inside corner?',
+        'how' => 'Follow it with a needle to where it starts.', 'asked_with' => ['hot_tear', 'cold_crack', 'soaked_corner'],
+        'leak' => 0.10,
+    ],
+    [
+        'code' => 'line_on_flat', 'question' => 'Does the line or crust run over a wide flat face?',
+        'how' => 'Look at the cope side against the light.', 'asked_with' => ['vein', 'scab', 'rough_skin'], 'leak' => 0.05,
+        'processes' => ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand', 'printed_sand'],
+    ],
+    [
+        'code' => 'pot_damp_line', 'known_by' => ['seen:pot_leaked'], 'question' => 'Does the empty crucible show a line or ring dull?',
+        'how' => 'Look and tap when it is cold: a whole one rings.', 'asked_with' => ['poured_short', 'misrun', 'hard_spot'],
+        'leak' => 0.03,
+    ],
+    [
+        'code' => 'metal_beside_cup', 'known_by' => ['seen:overflowed', 'seen:kept_full'],
+        'question' => 'Does frozen metal lie beside the cup?', 'how' => 'Look at the top of the mould.',
+        'asked_with' => ['cold_shut', 'foam_fold', 'misrun', 'poured_short', 'dross_inclusion', 'oxide_film', 'sprue_bubble'],
+        'leak' => 0.06,
+    ],
+    [
+        'code' => 'bulge_low', 'question' => 'Is it thickest low down, where the metal stood deepest?',
+        'how' => 'Measure the wall high and low.', 'asked_with' => ['swell', 'wrong_size', 'distorted_pattern'], 'leak' => 0.04,
+    ],
+    [
+        'code' => 'shell_weeps', 'known_by' => ['seen:shell_repaired', 'seen:mould_cracked'],
+        'question' => 'Does a sister shell, or what is left of this one, let coloured water through?',
+        'how' => 'Pour it in cold and look outside. Then dry it again.',
+        'asked_with' => ['crack_lines', 'run_out', 'run_out_bead', 'flash', 'poured_short'], 'leak' => 0.04,
+        'processes' => ['ceramic_shell'],
+    ],
+    [
+        'code' => 'needles_in_break', 'question' => 'Do bright needles or plates shine in a fresh break?',
+        'how' => 'Break a gate and turn it in the light.', 'asked_with' => ['brittle_break', 'hard_spot', 'wrong_composition'],
+        'leak' => 0.04,
+    ],
+    [
+        'code' => 'sand_heaved', 'known_by' => ['seen:cope_rose'], 'question' => 'Did the sand stand higher after the pour?',
+        'how' => 'Remember, and lay a board on it next time.',
+        'asked_with' => ['swell', 'collapsed_mould', 'run_out_bead', 'run_out', 'wrong_size'], 'leak' => 0.03,
+        'processes' => ['lost_foam'],
     ],
 ];

@@ -163,4 +163,32 @@ return [
         'code' => 'wrong_composition', 'class' => 'G', 'label' => 'Wrong metal',
         'words' => 'Colour, hardness or weight is not what it should be.', 'leak' => 0.01,
     ],
+    [
+        'code' => 'open_pits', 'class' => 'B', 'label' => 'Open pits', 'words' => 'Small open craters in the skin, seen before cleaning.',
+        'leak' => 0.03,
+    ],
+    [
+        'code' => 'liquid_inside', 'class' => 'E', 'label' => 'Still liquid inside',
+        'words' => 'Metal ran from the heart of it when it was opened: a hollow is left.', 'leak' => 0.01,
+    ],
+    [
+        'code' => 'bead_cluster', 'class' => 'A', 'label' => 'Cluster of beads',
+        'words' => 'Many balls grown together in a corner or a hollow, where bubbles gathered.', 'leak' => 0.01,
+    ],
+    [
+        'code' => 'soaked_corner', 'class' => 'D', 'label' => 'Metal soaked in at hot places',
+        'words' => 'Metal and mould grown together in inside corners, under the riser or at the gate.', 'leak' => 0.01,
+    ],
+    [
+        'code' => 'soot', 'class' => 'D', 'label' => 'Soot on the skin', 'words' => 'Black, shiny or flaky carbon on the face.',
+        'leak' => 0.02,
+    ],
+    [
+        'code' => 'chilled_iron', 'class' => 'G', 'label' => 'White iron',
+        'words' => 'The break is white and bright at thin places or edges.', 'leak' => 0.01,
+    ],
+    [
+        'code' => 'loose_piece_step', 'class' => 'F', 'label' => 'Step at a loose piece',
+        'words' => 'A part of the face stands proud or lies deep where a loose piece sat.', 'leak' => 0.01,
+    ],
 ];

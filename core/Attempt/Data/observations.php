@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 // What can be noticed during the pour, and what was looked at afterwards and found sound; evidence through rows of evidence.php, or through
-// the defects that would have been seen there: sound names those [common practice].
+// the defects that would have been seen there: sound names those [common practice]. step: of an inspection, where it is looked for.
 return [
     ['code' => 'sluggish', 'label' => 'Metal ran thick or sluggish', 'when' => 'pour'],
     ['code' => 'skull', 'label' => 'A skin of metal froze in the crucible', 'when' => 'pour'],
@@ -24,35 +24,63 @@ return [
     ['code' => 'cope_rose', 'label' => 'The cope lifted', 'when' => 'pour'],
     ['code' => 'bumped', 'label' => 'Flask or cup was bumped', 'when' => 'pour'],
     ['code' => 'sand_fell', 'label' => 'Sand fell into sprue or mould', 'when' => 'pour'],
+    ['code' => 'cup_hidden', 'label' => 'Smoke or flames hid the cup', 'when' => 'pour'],
+    ['code' => 'overflowed', 'label' => 'Cup overflowed or was missed', 'when' => 'pour'],
+    ['code' => 'pot_leaked', 'label' => 'Crucible leaked or cracked', 'when' => 'pour'],
+    ['code' => 'dross_at_lip', 'label' => 'Dross went over the lip', 'when' => 'pour'],
+    ['code' => 'dull_colour', 'label' => 'Metal looked dull as it ran', 'when' => 'pour'],
+    ['code' => 'mould_cracked', 'label' => 'Mould torn, cracked or chipped before the pour', 'when' => 'mould'],
+    ['code' => 'block_cracked', 'label' => 'Block cracked while it was backed or dried', 'when' => 'mould'],
+    ['code' => 'core_broken', 'label' => 'Core broken or glued', 'when' => 'mould'],
+    ['code' => 'damp_spots', 'label' => 'Damp spots or dew on the mould', 'when' => 'mould'],
+    ['code' => 'shell_repaired', 'label' => 'Shell patched', 'when' => 'mould'],
     ['code' => 'draw_broke', 'label' => 'An edge broke when the pattern was drawn', 'when' => 'mould'],
     ['code' => 'thick_dross', 'label' => 'Dross kept forming', 'when' => 'melt'],
     ['code' => 'spitting', 'label' => 'Charge spat or popped', 'when' => 'melt'],
     ['code' => 'white_smoke', 'label' => 'White zinc smoke', 'when' => 'melt'],
     ['code' => 'overheated', 'label' => 'Left on too long, well overheated', 'when' => 'melt'],
     ['code' => 'furnace_trouble', 'label' => 'Burner or furnace trouble', 'when' => 'melt'],
+    ['code' => 'charge_dirt', 'label' => 'Dirt, paint or oil on the charge', 'when' => 'melt'],
+    ['code' => 'pot_remainder', 'label' => 'Something stayed solid in the pot', 'when' => 'melt'],
+    ['code' => 'late_burst', 'label' => 'It burst or spat after the pour', 'when' => 'cooling'],
+    ['code' => 'sand_fire', 'label' => 'The mould went on burning', 'when' => 'cooling'],
+    ['code' => 'ran_out_late', 'label' => 'Liquid ran out after the pour or at opening', 'when' => 'cooling'],
+    ['code' => 'bowed_cooling', 'label' => 'It bowed while it cooled', 'when' => 'cooling'],
     ['code' => 'riser_sank', 'label' => 'Riser or sprue sank in while cooling', 'when' => 'cooling'],
     ['code' => 'riser_flat', 'label' => 'Riser or sprue stayed flat', 'when' => 'cooling'],
     [
-        'code' => 'sound_skin', 'label' => 'The rest of the skin is sound', 'when' => 'inspection',
+        'code' => 'sound_skin', 'label' => 'The rest of the skin is sound', 'when' => 'inspection', 'step' => 'cleaning',
         'sound' => ['blowhole', 'pinholes', 'sink', 'hot_tear', 'cold_crack', 'cold_shut', 'foam_fold', 'rough_skin', 'penetration', 'scab',
             'erosion', 'wrinkled_skin', 'foamy_skin', 'crack_lines', 'misrun', 'trapped_air', 'sand_inclusion', 'dross_inclusion',
-            'metal_beads', 'drop_lump', 'crush_lump', 'vein'],
+            'metal_beads', 'drop_lump', 'crush_lump', 'vein', 'open_pits', 'bead_cluster', 'soaked_corner', 'soot'],
     ],
     [
-        'code' => 'sound_sawn', 'label' => 'Sawn or machined: no holes inside', 'when' => 'inspection',
+        'code' => 'sound_sawn', 'label' => 'Sawn or machined: no holes inside', 'when' => 'inspection', 'step' => 'sawing',
         'sound' => ['gas_porosity', 'pinholes', 'blowhole', 'internal_shrinkage', 'centreline_shrinkage', 'micro_shrinkage'],
     ],
     [
-        'code' => 'sound_detail', 'label' => 'Letters and edges are sharp', 'when' => 'inspection',
+        'code' => 'sound_detail', 'label' => 'Letters and edges are sharp', 'when' => 'inspection', 'step' => 'cleaning',
         'sound' => ['missing_detail', 'edge_tearout', 'misrun'],
     ],
     [
-        'code' => 'sound_parting', 'label' => 'No fin and no step at the parting', 'when' => 'inspection',
+        'code' => 'sound_parting', 'label' => 'No fin and no step at the parting', 'when' => 'inspection', 'step' => 'opening',
         'sound' => ['flash', 'shift', 'run_out', 'run_out_bead'],
     ],
     [
-        'code' => 'sound_shape', 'label' => 'Straight and true to size', 'when' => 'inspection',
-        'sound' => ['warp', 'wrong_size', 'core_shift', 'distorted_pattern', 'swell'],
+        'code' => 'sound_shape', 'label' => 'Straight and true to size', 'when' => 'inspection', 'step' => 'cleaning',
+        'sound' => ['warp', 'wrong_size', 'core_shift', 'distorted_pattern', 'swell', 'loose_piece_step'],
+    ],
+    [
+        'code' => 'sound_cut', 'label' => 'Gate cuts are dense', 'when' => 'inspection', 'step' => 'gate_cut',
+        'sound' => ['gas_porosity', 'sprue_bubble', 'internal_shrinkage', 'dross_inclusion'],
+    ],
+    [
+        'code' => 'sound_machined', 'label' => 'Machined faces are dense', 'when' => 'inspection', 'step' => 'machining',
+        'sound' => ['gas_porosity', 'pinholes', 'hard_spot', 'micro_shrinkage'],
+    ],
+    [
+        'code' => 'sound_heart', 'label' => 'Solid through, nothing ran out', 'when' => 'inspection', 'step' => 'opening',
+        'sound' => ['liquid_inside', 'run_out', 'run_out_bead', 'collapsed_mould', 'poured_short'],
     ],
     ['code' => 'siblings_sound', 'label' => 'Other pieces of the same pour are sound', 'when' => 'inspection'],
     ['code' => 'siblings_alike', 'label' => 'Every piece of the pour has it', 'when' => 'inspection'],

@@ -57,8 +57,8 @@ return [
         'words' => 'A light and a heavy metal met and lay in layers.',
     ],
     [
-        'code' => 'sand_wet', 'label' => 'Sand too wet', 'prior' => 0.10, 'processes' => ['green_sand'],
-        'words' => 'More water than the sand can breathe out as steam.',
+        'code' => 'sand_wet', 'label' => 'Sand too wet', 'prior' => 0.10, 'processes' => ['green_sand', 'oil_sand'],
+        'words' => 'More water than the sand can breathe out as steam; oil-bonded sand bears none.',
     ],
     [
         'code' => 'sand_dry', 'label' => 'Sand too dry or weak', 'prior' => 0.08, 'processes' => ['green_sand', 'oil_sand'],
@@ -151,8 +151,9 @@ return [
     ],
     ['code' => 'gate_fast', 'label' => 'Gate too fast', 'prior' => 0.06, 'words' => 'A jet that cuts sand and folds skins.'],
     [
-        'code' => 'loose_sand', 'label' => 'Loose sand left in the mould', 'prior' => 0.07, 'processes' => [...$sand, 'lost_foam'],
-        'words' => 'Grains were not blown out, or fell in at closing.',
+        'code' => 'loose_sand', 'label' => 'Loose grains left in the mould', 'prior' => 0.07,
+        'processes' => [...$sand, 'lost_foam', 'plaster', 'ceramic_shell'],
+        'words' => 'Sand or crumbs were not blown out, or fell in at closing.',
     ],
     [
         'code' => 'pattern_draw', 'label' => 'Mould hurt when the pattern was drawn', 'prior' => 0.06, 'processes' => $rammed,
@@ -196,8 +197,9 @@ return [
         'words' => 'Water on a cold mould turns to steam under the metal and throws it.',
     ],
     [
-        'code' => 'halves_gape', 'label' => 'Halves of the mould not held together', 'prior' => 0.06,
-        'processes' => ['silicone', 'metal_mould'], 'words' => 'Without boards and clamps the metal pushes the halves apart.',
+        'code' => 'halves_gape', 'label' => 'Joint of the mould gapes', 'prior' => 0.05,
+        'processes' => [...$rammed, 'silicone', 'metal_mould'],
+        'words' => 'The halves do not meet: not held together, a flask that rocks, or grit between them.',
     ],
     [
         'code' => 'ladle_cold', 'label' => 'Cold ladle or tool', 'prior' => 0.03,
@@ -243,5 +245,49 @@ return [
     [
         'code' => 'rough_shakeout', 'label' => 'Rough handling at shakeout', 'prior' => 0.02,
         'words' => 'Bent or broken while hot, or on the way out.',
+    ],
+    [
+        'code' => 'sand_hot', 'label' => 'Sand still warm', 'prior' => 0.03, 'processes' => ['green_sand'],
+        'words' => 'Warm sand sweats on what is cold and dries out at its edges.',
+    ],
+    [
+        'code' => 'sharp_corner', 'label' => 'Sharp inside corner', 'prior' => 0.06,
+        'words' => 'Without a fillet the corner is the last to freeze and the first to be pulled.',
+    ],
+    [
+        'code' => 'sand_expansion', 'label' => 'Sand grew in the heat', 'prior' => 0.04, 'processes' => $sand,
+        'words' => 'Quartz grows as it is heated; what has no room cracks or buckles.',
+    ],
+    [
+        'code' => 'crucible_cracked', 'label' => 'Crucible lost metal', 'prior' => 0.01,
+        'words' => 'It cracked or leaked; what was poured was not what was melted.',
+    ],
+    [
+        'code' => 'cup_missed', 'label' => 'Cup too small, or not seen', 'prior' => 0.04,
+        'words' => 'Metal went beside the cup, or the stream broke while it was searched for.',
+    ],
+    [
+        'code' => 'mould_unbacked', 'label' => 'Mould without rigid backing', 'prior' => 0.06,
+        'processes' => ['silicone', 'plaster', 'ceramic_shell'], 'words' => 'It bulged under the head of metal.',
+    ],
+    [
+        'code' => 'dewax_slow', 'label' => 'Shell split by its wax', 'prior' => 0.06, 'processes' => ['ceramic_shell'],
+        'words' => 'Wax warmed slowly swells before it can run out.',
+    ],
+    [
+        'code' => 'tin_in_silver', 'label' => 'Lead or tin in the silver', 'prior' => 0.04, 'families' => ['silver'],
+        'words' => 'Solder in the charge lies between the grains and lets go hot.',
+    ],
+    [
+        'code' => 'iron_pickup', 'label' => 'Iron picked up from pot or tools', 'prior' => 0.03, 'families' => ['aluminium'],
+        'words' => 'Aluminium dissolves bare iron; it comes back as brittle needles.',
+    ],
+    [
+        'code' => 'loose_piece', 'label' => 'Loose piece out of place', 'prior' => 0.02, 'processes' => $rammed,
+        'words' => 'It was not pressed home, or moved while the sand was rammed.',
+    ],
+    [
+        'code' => 'foam_cover_thin', 'label' => 'Too little sand over the foam', 'prior' => 0.05, 'processes' => ['lost_foam'],
+        'words' => 'The metal lifts what lies over it.',
     ],
 ];

@@ -32,8 +32,8 @@ return [
         'words' => 'Sharp edges speak against a frozen front.',
     ],
     [
-        'causes' => ['metal_cold', 'long_carry', 'ladle_cold', 'slow_pour', 'interrupted_pour'], 'findings' => $cold, 'kind' => 'place',
-        'code' => 'far_from_gate', 'ratio' => 2.0, 'words' => 'It is far from the gate, where metal arrives coldest.',
+        'causes' => ['metal_cold', 'long_carry', 'ladle_cold', 'slow_pour', 'interrupted_pour', 'cup_missed'], 'findings' => $cold,
+        'kind' => 'place', 'code' => 'far_from_gate', 'ratio' => 2.0, 'words' => 'It is far from the gate, where metal arrives coldest.',
     ],
     [
         'causes' => ['long_path'], 'findings' => $cold, 'kind' => 'place', 'code' => 'far_from_gate', 'ratio' => 3.0,
@@ -50,7 +50,8 @@ return [
         'words' => 'It is far from the gate, where a thin stream ends.',
     ],
     [
-        'causes' => ['metal_cold', 'long_carry', 'ladle_cold', 'slow_pour', 'interrupted_pour', 'long_path', 'mould_cold'],
+        'causes' => ['metal_cold', 'long_carry', 'ladle_cold', 'slow_pour', 'interrupted_pour', 'cup_missed', 'long_path',
+            'mould_cold'],
         'findings' => $cold, 'kind' => 'place', 'code' => 'thin_section', 'ratio' => 1.8,
         'words' => 'It is in a thin section, which freezes first.',
     ],
@@ -75,7 +76,8 @@ return [
         'words' => 'It is where the metal arrived last.',
     ],
     [
-        'causes' => ['metal_cold', 'long_carry', 'ladle_cold', 'slow_pour', 'interrupted_pour', 'gate_small', 'choke_wrong', 'mould_cold'],
+        'causes' => ['metal_cold', 'long_carry', 'ladle_cold', 'slow_pour', 'interrupted_pour', 'cup_missed', 'gate_small',
+            'choke_wrong', 'mould_cold'],
         'findings' => $cold, 'kind' => 'place', 'code' => 'last_to_fill', 'ratio' => 1.7, 'words' => 'It is where the metal arrived last.',
     ],
     [
@@ -270,5 +272,54 @@ return [
     [
         'causes' => ['mould_bumped'], 'findings' => ['drop_lump', 'sand_inclusion'], 'kind' => 'look', 'code' => 'large', 'ratio' => 1.5,
         'words' => 'A large piece fell.',
+    ],
+    // Below the skin or open to it, and how it lies.
+    [
+        'causes' => $meltGas, 'findings' => $gas, 'kind' => 'look', 'code' => 'under_skin', 'ratio' => 1.5,
+        'words' => 'Gas of the melt lies below the skin.',
+    ],
+    [
+        'causes' => $faceGas, 'findings' => $gas, 'kind' => 'look', 'code' => 'under_skin', 'ratio' => 1.2,
+        'words' => 'Gas that came in through the skin is held just below it.',
+    ],
+    [
+        'causes' => $coreGas, 'findings' => $gas, 'kind' => 'look', 'code' => 'under_skin', 'ratio' => 1.1,
+        'words' => 'Gas of a core is held below the skin.',
+    ],
+    [
+        'causes' => $meltGas, 'findings' => $gas, 'kind' => 'look', 'code' => 'open', 'ratio' => 0.6,
+        'words' => 'Open to the skin: gas from the melt is shut in.',
+    ],
+    [
+        'causes' => $faceGas, 'findings' => $gas, 'kind' => 'look', 'code' => 'open', 'ratio' => 1.5,
+        'words' => 'Open to the skin, where the gas came from.',
+    ],
+    [
+        'causes' => $coreGas, 'findings' => $gas, 'kind' => 'look', 'code' => 'open', 'ratio' => 1.2,
+        'words' => 'Open towards where the gas came from.',
+    ],
+    [
+        'causes' => $faceGas, 'findings' => ['pinholes', 'blowhole'], 'kind' => 'look', 'code' => 'across_wall', 'ratio' => 1.8,
+        'words' => 'Holes square to the wall grew with the skin, from gas at the face.',
+    ],
+    [
+        'causes' => $meltGas, 'findings' => ['pinholes', 'blowhole'], 'kind' => 'look', 'code' => 'across_wall', 'ratio' => 1.1,
+        'words' => 'Holes square to the wall grew with the skin.',
+    ],
+    [
+        'causes' => $coreGas, 'findings' => ['pinholes', 'blowhole'], 'kind' => 'look', 'code' => 'across_wall', 'ratio' => 1.1,
+        'words' => 'Holes square to the wall grew with the skin.',
+    ],
+    [
+        'causes' => $air, 'findings' => $gas, 'kind' => 'look', 'code' => 'along_flow', 'ratio' => 2.0,
+        'words' => 'Drawn out along the stream: it came with the stream.',
+    ],
+    [
+        'causes' => $unfed, 'findings' => $holes, 'kind' => 'look', 'code' => 'dull_wall', 'ratio' => 1.5,
+        'words' => 'A dull wall is the frosted one of shrinkage.',
+    ],
+    [
+        'causes' => [...$meltGas, ...$coreGas, ...$faceGas], 'findings' => $holes, 'kind' => 'look', 'code' => 'dull_wall', 'ratio' => 0.7,
+        'words' => 'A dull wall is seldom that of gas.',
     ],
 ];

@@ -15,6 +15,7 @@ return [
         'foam_fold' => [0.40, 'Cold fronts fold around foam that has not left yet.'],
         'edges_rounded' => [0.80, 'A front that froze in place has round, clean edges.'],
         'probe_reads_high' => [0.25, 'A probe that reads high hides cold metal.'],
+        'soot_in_seam' => [0.20, 'A cold front leaves the soot where it stopped.'],
     ],
     'metal_hot' => [
         'foamy_skin' => [0.50, 'Overheated metal leaves a coarse, open skin.'],
@@ -28,6 +29,9 @@ return [
         'vein' => [0.20, 'The mould face cracks under the heat and metal runs in.'],
         'wall_rough' => [0.25, 'Shrinkage from superheat is crystalline.'],
         'flash' => [0.15, 'Thin metal finds every gap.'],
+        'open_pits' => [0.15, 'Hot metal draws gas from the face.'],
+        'soaked_corner' => [0.45, 'Hot metal stays thin where the mould is hottest.'],
+        'liquid_inside' => [0.15, 'It took longer than usual to freeze.'],
     ],
     'long_carry' => [
         'misrun' => [0.50, 'Each second out of the furnace costs a degree or more.'],
@@ -44,6 +48,7 @@ return [
         'foam_fold' => [0.30, 'The front waits on the foam and folds.'],
         'edges_rounded' => [0.60, 'A front that froze in place has round edges.'],
         'scab' => [0.15, 'The cope face is heated long before metal covers it.'],
+        'line_on_flat' => [0.30, 'The cope is heated by radiation before it is covered.'],
     ],
     'interrupted_pour' => [
         'cold_shut' => [0.75, 'The stopped front skins over before metal comes again.'],
@@ -51,6 +56,7 @@ return [
         'wrinkled_skin' => [0.15, 'The waiting surface wrinkles.'],
         'oxide_film' => [0.20, 'The waiting surface oxidises and is folded in.'],
         'edges_rounded' => [0.30, 'The stopped front froze round.'],
+        'metal_beside_cup' => [0.20, 'The stream left the cup.'],
     ],
     'short_of_metal' => [
         'poured_short' => [0.90, 'What is missing is the top, cut off level.'],
@@ -58,6 +64,7 @@ return [
         'sink' => [0.20, 'Nothing is left in the riser to feed.'],
         'level_cut' => [0.85, 'The metal stood still at one level.'],
         'weighs_less' => [0.80, 'What was not poured cannot be on the scale.'],
+        'metal_beside_cup' => [0.20, 'What was spilt is missing.'],
     ],
     'turbulent_pour' => [
         'oxide_film' => [0.50, 'Splashing folds the skin of the metal into itself.'],
@@ -69,6 +76,7 @@ return [
         'wall_dark' => [0.35, 'Air bubbles oxidise the metal around them.'],
         'cold_shut' => [0.15, 'Splashes freeze alone and are not melted back.'],
         'erosion' => [0.15, 'A wild stream cuts the sand.'],
+        'dirt_on_top_face' => [0.35, 'What it makes floats.'],
     ],
     'dirty_melt' => [
         'dross_inclusion' => [0.75, 'Dross that is not skimmed goes down the sprue.'],
@@ -77,6 +85,8 @@ return [
         'films_in_break' => [0.40, 'Old skins show in a break.'],
         'dirt_on_top_face' => [0.70, 'Dross is light and floats to upper faces.'],
         'pinholes' => [0.10, 'Gas gathers on dirt.'],
+        'open_pits' => [0.15, 'Slag at the skin breaks out.'],
+        'pot_damp_line' => [0.08, 'Slag eats a pot along its line.'],
     ],
     'hydrogen' => [
         'gas_porosity' => [0.65, 'Hydrogen leaves the freezing metal as round holes all through.'],
@@ -109,6 +119,8 @@ return [
         'cold_crack' => [0.20, 'A brittle metal cracks under its own contraction.'],
         'gate_snaps' => [0.55, 'A brittle mix snaps.'],
         'gas_porosity' => [0.15, 'Sheet and cans bring gas and dirt.'],
+        'chilled_iron' => [0.20, 'Too little silicon for its wall.'],
+        'needles_in_break' => [0.15, 'Scrap of high iron shows them too.'],
     ],
     'unmixed_melt' => [
         'segregation' => [0.70, 'Unstirred metals freeze as bands.'],
@@ -133,6 +145,8 @@ return [
         'wall_smooth' => [0.60, 'Gas pushes a smooth wall.'],
         'wall_dark' => [0.40, 'Steam oxidises the wall of the hole.'],
         'sprue_bubble' => [0.30, 'Steam kicks back up the sprue.'],
+        'open_pits' => [0.35, 'Steam opens the skin.'],
+        'mould_sweats' => [0.25, 'Wet sand wets what touches it.'],
     ],
     'sand_dry' => [
         'sand_inclusion' => [0.50, 'Dry grains let go under the stream.'],
@@ -143,11 +157,14 @@ return [
         'rough_skin' => [0.30, 'The face lets grains go.'],
         'lump_crumbles' => [0.85, 'Weak sand does not hold a lump.'],
         'sand_in_hole' => [0.40, 'What was washed away lies elsewhere.'],
+        'streaks_from_gate' => [0.25, 'Weak sand washes away even by a calm stream.'],
+        'chunk_missing' => [0.25, 'Dry sand breaks out with the pattern.'],
     ],
     'sand_coarse' => [
         'rough_skin' => [0.70, 'The face copies the grain.'],
         'penetration' => [0.45, 'Metal creeps between large grains.'],
         'missing_detail' => [0.35, 'Detail finer than the grain cannot be moulded.'],
+        'soaked_corner' => [0.35, 'Wide pores let metal in where it is hottest.'],
     ],
     'over_rammed' => [
         'blowhole' => [0.40, 'Gas cannot leave through hard sand.'],
@@ -157,6 +174,8 @@ return [
         'hot_tear' => [0.20, 'A hard mould does not yield to contraction.'],
         'wall_smooth' => [0.45, 'Gas pushes a smooth wall.'],
         'misrun' => [0.10, 'Trapped gas holds the metal off.'],
+        'line_on_flat' => [0.30, 'Hard sand has no room to grow.'],
+        'vent_blocked' => [0.20, 'Hard sand lets nothing through round the vent.'],
     ],
     'soft_ramming' => [
         'swell' => [0.65, 'Soft sand yields to the weight of the metal.'],
@@ -167,6 +186,8 @@ return [
         'run_out' => [0.15, 'A soft wall breaks.'],
         'wrong_size' => [0.25, 'The cavity grows under the metal.'],
         'sand_soft' => [0.85, 'A nail slides into soft sand.'],
+        'soaked_corner' => [0.30, 'Corners are the softest.'],
+        'bulge_low' => [0.40, 'Soft sand gives way where the head is highest.'],
     ],
     'weak_wall' => [
         'run_out' => [0.60, 'The metal broke out where the wall was thin.'],
@@ -174,6 +195,7 @@ return [
         'run_out_bead' => [0.50, 'A tongue of metal froze outside.'],
         'collapsed_mould' => [0.25, 'The thin place fell in.'],
         'weighs_less' => [0.30, 'Metal was lost.'],
+        'sand_soft' => [0.35, 'A wall is weak where it is soft.'],
     ],
     'oil_excess' => [
         'gas_porosity' => [0.30, 'Burning oil makes gas.'],
@@ -183,6 +205,8 @@ return [
         'wall_smooth' => [0.40, 'Gas pushes a smooth wall.'],
         'wall_dark' => [0.45, 'Oil smoke darkens the wall of the hole.'],
         'pinholes' => [0.25, 'Oil gas gives hydrogen to the skin.'],
+        'soot' => [0.50, 'Oil burns with a sooty flame.'],
+        'open_pits' => [0.20, 'Smoke opens the skin.'],
     ],
     'binder_uncured' => [
         'blowhole' => [0.55, 'Wet binder boils at the face.'],
@@ -192,6 +216,10 @@ return [
         'drop_lump' => [0.20, 'Soft sand falls.'],
         'wall_smooth' => [0.50, 'Gas pushes a smooth wall.'],
         'erosion' => [0.20, 'Soft sand is carried away.'],
+        'open_pits' => [0.30, 'Its gas opens the skin.'],
+        'soot' => [0.15, 'Resin that is not cured smokes.'],
+        'gap_at_high_point' => [0.10, 'Its gas rises to the high point.'],
+        'core_damp' => [0.30, 'A core of the same mix is not cured either.'],
     ],
     'core_wet' => [
         'blowhole' => [0.70, 'A damp core blows steam into the metal above it.'],
@@ -206,6 +234,9 @@ return [
         'gas_porosity' => [0.25, 'Core gas bubbles through.'],
         'wall_smooth' => [0.50, 'Gas pushes a smooth wall.'],
         'sprue_bubble' => [0.15, 'Core gas kicks back.'],
+        'gap_at_high_point' => [0.20, 'Its gas rises to the high point.'],
+        'vent_blocked' => [0.20, 'Gas of the core found no way out.'],
+        'core_damp' => [0.08, 'Damp adds to its gas.'],
     ],
     'core_loose' => [
         'core_shift' => [0.85, 'The core floated towards the cope.'],
@@ -218,6 +249,7 @@ return [
         'rough_skin' => [0.25, 'The wash boils off in flakes.'],
         'scab' => [0.25, 'The wash lifts from the sand.'],
         'wall_smooth' => [0.45, 'Gas pushes a smooth wall.'],
+        'open_pits' => [0.35, 'Steam of the wash opens the skin.'],
     ],
     'coating_wet' => [
         'blowhole' => [0.45, 'Water in the coating boils into the metal.'],
@@ -226,6 +258,7 @@ return [
         'collapsed_mould' => [0.25, 'Steam throws the sand.'],
         'pinholes' => [0.30, 'Steam gives hydrogen to the skin.'],
         'wall_smooth' => [0.40, 'Gas pushes a smooth wall.'],
+        'open_pits' => [0.30, 'Steam of the coat opens the skin.'],
     ],
     'coating_faulty' => [
         'metal_beads' => [0.60, 'Each bubble in the coating fills with metal.'],
@@ -235,6 +268,9 @@ return [
         'foam_fold' => [0.20, 'A thick coat holds the gas in and folds the front.'],
         'coating_broken' => [0.80, 'The flakes show what the coating was like.'],
         'collapsed_mould' => [0.15, 'Sand falls through a bare spot.'],
+        'bead_cluster' => [0.40, 'Bubbles gathered in the coat.'],
+        'soaked_corner' => [0.25, 'The coat was thin in the corner.'],
+        'burr_under_overhang' => [0.10, 'A bare place lets metal in.'],
     ],
     'foam_gas' => [
         'foam_fold' => [0.65, 'Residue between two fronts leaves a sooty fold.'],
@@ -244,6 +280,8 @@ return [
         'soot_in_seam' => [0.85, 'Foam leaves soot.'],
         'trapped_air' => [0.20, 'Gas is caught at a high point.'],
         'wrinkled_skin' => [0.25, 'Residue wrinkles the skin.'],
+        'open_pits' => [0.20, 'Gas of the foam stood at the face.'],
+        'soot' => [0.55, 'Foam that is not carried off stays as carbon.'],
     ],
     'sand_not_vibrated' => [
         'run_out_bead' => [0.55, 'Metal filled the hollow that the sand left.'],
@@ -252,6 +290,9 @@ return [
         'distorted_pattern' => [0.30, 'Moving sand pushed the foam out of shape.'],
         'burr_under_overhang' => [0.85, 'Sand does not flow under overhangs by itself.'],
         'penetration' => [0.25, 'Loose sand lets metal in.'],
+        'soaked_corner' => [0.20, 'Loose sand in the corner lets metal in.'],
+        'sand_heaved' => [0.10, 'Loose sand settles and moves.'],
+        'coating_broken' => [0.15, 'Sand thrown on by hand strikes the coat.'],
     ],
     'cup_ran_dry' => [
         'collapsed_mould' => [0.65, 'Air entered and the sand fell in.'],
@@ -260,6 +301,8 @@ return [
         'sand_inclusion' => [0.30, 'Sand fell in with the air.'],
         'poured_short' => [0.20, 'The sprue closed before the part was full.'],
         'cold_shut' => [0.25, 'The front stood still and skinned over.'],
+        'metal_beside_cup' => [0.10, 'The stream left the cup.'],
+        'soot_in_seam' => [0.15, 'A front that waits gathers soot.'],
     ],
     'mould_bumped' => [
         'drop_lump' => [0.40, 'A knock shakes sand from the cope.'],
@@ -268,6 +311,8 @@ return [
         'sand_inclusion' => [0.35, 'Sand fell in.'],
         'crack_lines' => [0.25, 'A knock cracks investment.'],
         'core_shift' => [0.20, 'The core moved.'],
+        'step_even' => [0.20, 'A knock moves a half.'],
+        'coating_broken' => [0.15, 'A knock breaks a coat.'],
     ],
     'vents_missing' => [
         'trapped_air' => [0.75, 'Air at a high point has nowhere to go.'],
@@ -325,6 +370,8 @@ return [
         'rough_skin' => [0.20, 'Loose grains pit the drag face.'],
         'sand_in_hole' => [0.80, 'The hole still holds the sand that made it.'],
         'missing_detail' => [0.20, 'Grains lie where detail should be.'],
+        'open_pits' => [0.20, 'A grain that floated up left its bed.'],
+        'lump_crumbles' => [0.12, 'Sand that crumbles sheds grains.'],
     ],
     'pattern_draw' => [
         'edge_tearout' => [0.75, 'The edge broke with the pattern.'],
@@ -332,12 +379,15 @@ return [
         'crush_lump' => [0.20, 'A lifted edge was crushed at closing.'],
         'chunk_missing' => [0.70, 'The mould shows the gap.'],
         'missing_detail' => [0.20, 'Detail stayed on the pattern.'],
+        'lump_crumbles' => [0.15, 'Weak sand tears the easier.'],
     ],
     'flask_misaligned' => [
         'shift' => [0.85, 'The halves of the casting are out of step.'],
         'flash' => [0.25, 'The parting did not close flush.'],
         'step_even' => [0.85, 'A flask out of line shifts everything alike.'],
         'crush_lump' => [0.30, 'Sand edges met sand edges.'],
+        'loose_piece_step' => [0.05, 'A step of the parting may look so.'],
+        'halves_offset' => [0.30, 'Sprue and runner lie in different halves.'],
     ],
     'cope_lifted' => [
         'flash' => [0.70, 'Metal filled the gap at the parting.'],
@@ -347,6 +397,7 @@ return [
         'flash_all_round' => [0.85, 'A floating cope gapes all round.'],
         'run_out_bead' => [0.40, 'Tongues of metal froze outside.'],
         'weighs_less' => [0.20, 'Metal was lost.'],
+        'sand_heaved' => [0.20, 'The cope rose.'],
     ],
     'no_feeder' => [
         'sink' => [0.65, 'The skin is drawn in where no liquid follows.'],
@@ -356,6 +407,8 @@ return [
         'wall_rough' => [0.80, 'Shrinkage leaves a crystalline wall.'],
         'hot_tear' => [0.15, 'An unfed corner tears.'],
         'gas_porosity' => [0.10, 'A hole is called gas before anybody has looked into it.'],
+        'riser_flat_top' => [0.30, 'What does not feed does not sink.'],
+        'hole_at_gate_root' => [0.15, 'The gate was the last that was liquid.'],
     ],
     'feeder_freezes_first' => [
         'sink' => [0.50, 'The feeder had nothing left to give.'],
@@ -373,6 +426,11 @@ return [
         'wall_rough' => [0.75, 'Shrinkage leaves a crystalline wall.'],
         'micro_shrinkage' => [0.25, 'The slowest place is the spongiest.'],
         'gas_porosity' => [0.10, 'A hole is called gas before anybody has looked into it.'],
+        'soaked_corner' => [0.20, 'The longest liquid soaks in.'],
+        'liquid_inside' => [0.15, 'The thick place freezes last.'],
+        'corner_sharp' => [0.20, 'Junctions have corners.'],
+        'riser_flat_top' => [0.40, 'A place cut off from its riser leaves that full.'],
+        'hole_at_gate_root' => [0.15, 'A gate may stand on a heavy place.'],
     ],
     'gate_hot_spot' => [
         'sink' => [0.40, 'The place at the gate froze last.'],
@@ -381,6 +439,7 @@ return [
         'hot_tear' => [0.30, 'The hot root of the gate tears.'],
         'wall_rough' => [0.65, 'Shrinkage leaves a crystalline wall.'],
         'penetration' => [0.15, 'The sand there is heated longest.'],
+        'soaked_corner' => [0.20, 'All the metal went past there.'],
     ],
     'mould_cold' => [
         'misrun' => [0.60, 'A cold mould takes the heat at once.'],
@@ -389,6 +448,8 @@ return [
         'wrinkled_skin' => [0.35, 'The first skin wrinkles on a cold wall.'],
         'mould_wall_cold' => [0.85, 'A mould the hand can bear is a cold mould.'],
         'edges_rounded' => [0.60, 'A front that froze in place has round edges.'],
+        'probe_reads_high' => [0.15, 'The mould was measured with the same probe.'],
+        'investment_grey' => [0.12, 'A burnout cut short leaves the flask cold too.'],
     ],
     'mould_hot' => [
         'foamy_skin' => [0.25, 'Slow freezing leaves a coarse skin.'],
@@ -399,12 +460,14 @@ return [
         'micro_shrinkage' => [0.25, 'A hot mould freezes metal from nowhere first.'],
         'rough_skin' => [0.20, 'The face of the mould is worn.'],
         'edge_tearout' => [0.20, 'Tired rubber tears at edges.'],
+        'liquid_inside' => [0.30, 'A hot mould holds it liquid.'],
     ],
     'opened_early' => [
         'warp' => [0.60, 'Thin parts bend while they are soft.'],
         'cold_crack' => [0.25, 'A hot casting cracks in cold air.'],
         'hot_tear' => [0.20, 'It was moved before it was strong.'],
         'sink' => [0.10, 'Liquid still inside drew the skin in.'],
+        'liquid_inside' => [0.85, 'The heart had not frozen.'],
     ],
     'uneven_cooling' => [
         'warp' => [0.55, 'One side shrank first.'],
@@ -412,11 +475,15 @@ return [
         'hot_tear' => [0.30, 'The mould held one end fast.'],
         'brittle_break' => [0.20, 'Fast cooling makes iron and some bronzes hard.'],
         'hard_spot' => [0.30, 'A chilled place is hard.'],
+        'chilled_iron' => [0.30, 'Quenched edges freeze white.'],
+        'corner_sharp' => [0.15, 'Stress gathers in corners.'],
     ],
     'investment_bubbles' => [
         'metal_beads' => [0.85, 'Each bubble on the pattern becomes a ball of metal.'],
         'pattern_marks' => [0.10, 'Rows of bubbles follow the layer lines.'],
         'rough_skin' => [0.20, 'Many small bubbles make a rough face.'],
+        'bead_cluster' => [0.60, 'Bubbles gathered under the pattern.'],
+        'level_seam' => [0.10, 'A second mix is stirred in haste.'],
     ],
     'investment_weak' => [
         'crack_lines' => [0.70, 'Metal fills the cracks as fins.'],
@@ -436,6 +503,8 @@ return [
         'investment_grey' => [0.85, 'Carbon that was not burnt is grey.'],
         'rough_skin' => [0.20, 'Ash roughens the face.'],
         'wall_smooth' => [0.45, 'Gas pushes a smooth wall.'],
+        'soot' => [0.45, 'What the burnout left is carbon.'],
+        'open_pits' => [0.20, 'Its gas opens the skin.'],
     ],
     'shell_cracked' => [
         'run_out' => [0.60, 'The shell leaked.'],
@@ -443,6 +512,7 @@ return [
         'run_out_bead' => [0.50, 'Drops froze outside the crack.'],
         'flash' => [0.35, 'A crack leaves a fin.'],
         'poured_short' => [0.15, 'What leaked was missing at the top.'],
+        'shell_weeps' => [0.70, 'A crack draws the water through.'],
     ],
     'pattern_error' => [
         'pattern_marks' => [0.85, 'The mould copies every mark.'],
@@ -450,6 +520,7 @@ return [
         'distorted_pattern' => [0.65, 'The pattern itself was bent.'],
         'missing_detail' => [0.20, 'Filler or coats rounded the detail.'],
         'rough_skin' => [0.15, 'A raw pattern leaves a raw face.'],
+        'loose_piece_step' => [0.15, 'The pattern had the step.'],
     ],
     'rough_shakeout' => [
         'warp' => [0.30, 'It was bent on its way out.'],
@@ -464,6 +535,7 @@ return [
         'misrun' => [0.15, 'Steam holds the metal off.'],
         'wall_smooth' => [0.50, 'Gas pushes a smooth wall.'],
         'mould_wall_cold' => [0.70, 'A mould the hand can bear may sweat.'],
+        'open_pits' => [0.40, 'Water on the die throws the skin off.'],
     ],
     'halves_gape' => [
         'flash' => [0.65, 'Metal filled the gap between the halves.'],
@@ -473,6 +545,7 @@ return [
         'shift' => [0.20, 'What is not held may slide.'],
         'flash_all_round' => [0.60, 'The joint gapes along its whole length.'],
         'weighs_less' => [0.20, 'Metal was lost.'],
+        'bulge_low' => [0.10, 'A bulge opens the joint.'],
     ],
     'ladle_cold' => [
         'misrun' => [0.40, 'The heat stayed in the ladle.'],
@@ -489,6 +562,7 @@ return [
         'internal_shrinkage' => [0.15, 'Without graphite nothing swells to make up for shrinkage.'],
         'wrong_composition' => [0.30, 'A fresh break is white instead of grey.'],
         'gate_snaps' => [0.45, 'A white gate snaps.'],
+        'chilled_iron' => [0.85, 'Carbon stayed bound as carbide.'],
     ],
     'tramp_aluminium' => [
         'oxide_film' => [0.55, 'Skins of aluminium oxide are folded in everywhere.'],
@@ -497,6 +571,7 @@ return [
         'micro_shrinkage' => [0.20, 'Skins leave ways through which it weeps.'],
         'films_in_break' => [0.50, 'Folded skins show in a break.'],
         'wrong_composition' => [0.25, 'Its colour is paler than it should be.'],
+        'dirt_on_top_face' => [0.30, 'Its skins float.'],
     ],
     'burnout_hot' => [
         'rough_skin' => [0.45, 'The face crumbled before the metal came.'],
@@ -506,5 +581,100 @@ return [
         'run_out' => [0.15, 'A cracked mould leaks.'],
         'blowhole' => [0.25, 'Gas gathers under upper faces.'],
         'wall_dark' => [0.40, 'Sulphur stains the wall of the hole.'],
+    ],
+    'sand_hot' => [
+        'open_pits' => [0.40, 'Dew on the face turns to steam in the skin.'],
+        'blowhole' => [0.30, 'Dew between sand and pattern blows.'],
+        'pinholes' => [0.25, 'Dew gives the skin its gas.'],
+        'sand_inclusion' => [0.35, 'Edges dried out and crumbled.'],
+        'drop_lump' => [0.25, 'Dried sand does not hang.'],
+        'rough_skin' => [0.30, 'Warm sand sticks to the pattern.'],
+        'edge_tearout' => [0.30, 'It sticks and tears.'],
+        'mould_sweats' => [0.80, 'Warm sand gives its water to what is cold.'],
+        'palm_damp' => [0.20, 'Warm sand sweats.'],
+        'lump_crumbles' => [0.30, 'It has dried at its edges.'],
+        'chunk_missing' => [0.20, 'It sticks to the pattern.'],
+    ],
+    'sharp_corner' => [
+        'hot_tear' => [0.60, 'The corner is pulled while it is still weak.'],
+        'cold_crack' => [0.30, 'Stress gathers in a sharp corner.'],
+        'erosion' => [0.15, 'A sharp edge of sand washes away.'],
+        'sand_inclusion' => [0.15, 'A sharp edge of sand breaks off.'],
+        'soaked_corner' => [0.30, 'The edge of sand in the corner is heated from two sides.'],
+        'corner_sharp' => [0.90, 'It begins where no fillet is.'],
+    ],
+    'sand_expansion' => [
+        'vein' => [0.55, 'The face cracked as it grew.'],
+        'scab' => [0.50, 'The face buckled and let metal behind it.'],
+        'penetration' => [0.10, 'Metal enters the cracks.'],
+        'rough_skin' => [0.15, 'The buckled face prints itself.'],
+        'line_on_flat' => [0.75, 'Wide flat faces are heated before they are covered.'],
+    ],
+    'crucible_cracked' => [
+        'poured_short' => [0.60, 'Metal was lost before the pour.'],
+        'misrun' => [0.20, 'What was left ran thin.'],
+        'level_cut' => [0.50, 'It filled as far as the metal went.'],
+        'weighs_less' => [0.60, 'Metal was lost.'],
+        'hard_spot' => [0.10, 'Chips of the pot went with it.'],
+        'pot_damp_line' => [0.85, 'A crack shows when the pot glows.'],
+    ],
+    'cup_missed' => [
+        'cold_shut' => [0.45, 'The stream broke and a front waited.'],
+        'foam_fold' => [0.40, 'A front that waits folds.'],
+        'misrun' => [0.35, 'Less metal came than was poured.'],
+        'oxide_film' => [0.30, 'A broken stream wraps its skin in.'],
+        'dross_inclusion' => [0.30, 'The cup was not full, so its dirt went down.'],
+        'sprue_bubble' => [0.30, 'Air goes down with a stream beside the middle.'],
+        'poured_short' => [0.20, 'Metal went beside the mould.'],
+        'collapsed_mould' => [0.15, 'The front of the foam lost its metal.'],
+        'metal_beside_cup' => [0.80, 'What missed the cup lies beside it.'],
+    ],
+    'mould_unbacked' => [
+        'swell' => [0.45, 'It bulged under the head.'],
+        'wrong_size' => [0.35, 'It is thicker by the bulge.'],
+        'distorted_pattern' => [0.30, 'The cavity gave way.'],
+        'flash' => [0.25, 'A mould that bulges opens its joint.'],
+        'run_out' => [0.20, 'It gave way altogether.'],
+        'crack_lines' => [0.30, 'What bulges and is brittle cracks.'],
+        'bulge_low' => [0.75, 'The head presses most at the bottom.'],
+    ],
+    'dewax_slow' => [
+        'crack_lines' => [0.55, 'The shell was cracked before the pour.'],
+        'run_out' => [0.45, 'Metal finds the crack.'],
+        'run_out_bead' => [0.50, 'Drops froze outside the crack.'],
+        'flash' => [0.30, 'A fin stands in the crack.'],
+        'poured_short' => [0.15, 'Metal left through the crack.'],
+        'shell_weeps' => [0.85, 'A crack draws the water through.'],
+    ],
+    'tin_in_silver' => [
+        'brittle_break' => [0.65, 'The grains have liquid films between them.'],
+        'hot_tear' => [0.35, 'It has no strength while hot.'],
+        'cold_crack' => [0.30, 'It cracks at the first blow.'],
+        'wrong_composition' => [0.30, 'It is greyer than it should be.'],
+        'gate_snaps' => [0.60, 'A gate breaks like a biscuit.'],
+        'two_colours' => [0.15, 'The break shows grey between the grains.'],
+    ],
+    'iron_pickup' => [
+        'brittle_break' => [0.45, 'Plates of iron and aluminium break it.'],
+        'hard_spot' => [0.50, 'The needles dull a drill.'],
+        'micro_shrinkage' => [0.20, 'The needles bar the feeding.'],
+        'wrong_composition' => [0.25, 'It holds more iron than it should.'],
+        'gate_snaps' => [0.40, 'It has lost its stretch.'],
+        'needles_in_break' => [0.70, 'The plates shine in the break.'],
+        'pot_damp_line' => [0.15, 'A pot that is eaten shows where.'],
+    ],
+    'loose_piece' => [
+        'loose_piece_step' => [0.85, 'It stands where the loose piece sat.'],
+        'wrong_size' => [0.20, 'A wall is thicker on one side.'],
+        'edge_tearout' => [0.20, 'It tore the sand as it left.'],
+        'flash' => [0.10, 'Metal ran behind it.'],
+    ],
+    'foam_cover_thin' => [
+        'swell' => [0.45, 'The sand over it gave way.'],
+        'collapsed_mould' => [0.35, 'The sand lifted and fell.'],
+        'run_out_bead' => [0.30, 'Metal went up through the sand.'],
+        'wrong_size' => [0.25, 'It is thicker than the foam was.'],
+        'run_out' => [0.25, 'Metal broke through the top.'],
+        'sand_heaved' => [0.80, 'The sand stood higher after the pour.'],
     ],
 ];

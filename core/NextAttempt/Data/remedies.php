@@ -325,4 +325,55 @@ return [
         'code' => 'cooler_burnout', 'cause' => 'burnout_hot', 'label' => 'Stop the burnout below where gypsum breaks down', 'effort' => 1,
         'field' => 'plaster.burnout_peak', 'how' => 'quantity', 'argument' => [720, 'degC'], 'left' => 0.2,
     ],
+    [
+        'code' => 'cool_sand', 'cause' => 'sand_hot', 'label' => 'Let the sand cool, or take other sand', 'effort' => 2,
+        'field' => 'sand.warm', 'how' => 'set', 'argument' => false, 'left' => 0.2,
+    ],
+    [
+        'code' => 'fillets', 'cause' => 'sharp_corner', 'label' => 'Round the inside corners of the pattern', 'effort' => 2,
+        'field' => 'pattern.fillets', 'how' => 'set', 'argument' => 'round', 'left' => 0.15,
+        'cost' => 'No rounder than the thinner wall: a large fillet is a thick place itself.',
+    ],
+    [
+        'code' => 'room_to_grow', 'cause' => 'sand_expansion', 'label' => 'Ram evenly, not hard, and mix in something that burns away',
+        'effort' => 2, 'field' => 'sand.ramming', 'how' => 'set', 'argument' => 'even', 'left' => 0.5,
+    ],
+    [
+        'code' => 'new_pot', 'cause' => 'crucible_cracked', 'label' => 'Retire this crucible; tap and look before every heat',
+        'effort' => 1, 'how' => 'habit', 'left' => 0.1,
+    ],
+    [
+        'code' => 'larger_cup', 'cause' => 'cup_missed', 'label' => 'A cup as wide as a hand, and somebody who sees it', 'effort' => 1,
+        'field' => 'gating.basin', 'how' => 'set', 'argument' => 'basin', 'left' => 0.35,
+    ],
+    [
+        'code' => 'back_mould', 'cause' => 'mould_unbacked', 'label' => 'Back the mould all over', 'effort' => 2,
+        'field' => 'mould.backing', 'how' => 'set', 'argument' => 'full', 'left' => 0.2,
+    ],
+    [
+        'code' => 'flash_dewax', 'cause' => 'dewax_slow', 'label' => 'Put the shell into a hot furnace at once', 'effort' => 2,
+        'field' => 'shell.dewaxed', 'how' => 'set', 'argument' => 'flash', 'left' => 0.2,
+        'cost' => 'Burning wax: outdoors, face and hands covered, nothing that burns near.',
+    ],
+    [
+        'code' => 'clean_silver', 'cause' => 'tin_in_silver', 'label' => 'Leave out everything that was soldered', 'effort' => 1,
+        'field' => 'metal.source', 'how' => 'set', 'argument' => 'ingot', 'left' => 0.1,
+    ],
+    [
+        'code' => 'coat_pot', 'cause' => 'iron_pickup', 'label' => 'Melt in a crucible that gives no iron', 'effort' => 2,
+        'field' => 'crucible.kind', 'how' => 'set', 'argument' => 'clay_graphite', 'left' => 0.2,
+        'cost' => 'A new crucible wants its first firing.',
+    ],
+    [
+        'code' => 'press_home', 'cause' => 'loose_piece', 'label' => 'Pin the loose piece until the sand holds it', 'effort' => 1,
+        'how' => 'habit', 'left' => 0.2,
+    ],
+    [
+        'code' => 'more_cover', 'cause' => 'foam_cover_thin', 'label' => 'More sand over the foam', 'effort' => 1, 'field' => 'foam.cover',
+        'how' => 'quantity', 'argument' => [120, 'mm'], 'left' => 0.2, 'cost' => 'The cup must stand higher.',
+    ],
+    [
+        'code' => 'bed_flask', 'cause' => 'halves_gape', 'label' => 'Bed the flask and clean the joint', 'effort' => 1,
+        'field' => 'flask.bedded', 'how' => 'set', 'argument' => true, 'left' => 0.4,
+    ],
 ];

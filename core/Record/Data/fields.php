@@ -32,6 +32,10 @@ return [
         'hint' => 'The casting copies it.',
     ],
     [
+        'key' => 'pattern.fillets', 'stage' => 'pattern', 'label' => 'Inside corners', 'kind' => 'choice', 'choices' => 'fillets',
+        'hint' => 'Where two walls meet.',
+    ],
+    [
         'key' => 'casting.sections', 'stage' => 'pattern', 'label' => 'Sections', 'kind' => 'sections',
         'hint' => 'The casting as a handful of simple bodies, measured cold.',
     ],
@@ -139,6 +143,10 @@ return [
         'hint' => 'Fine sand sieved over the pattern first.',
     ],
     [
+        'key' => 'sand.warm', 'stage' => 'mould', 'label' => 'Sand still warm from the pour before', 'kind' => 'flag',
+        'processes' => ['green_sand'], 'hint' => 'Warm sand sweats on a cold pattern and dries at its edges.',
+    ],
+    [
         'key' => 'sand.ramming', 'stage' => 'mould', 'label' => 'Ramming', 'kind' => 'choice', 'choices' => 'ramming',
         'processes' => $sand,
     ],
@@ -151,6 +159,14 @@ return [
         'key' => 'mould.coating', 'stage' => 'mould', 'label' => 'Mould wash', 'kind' => 'choice', 'choices' => 'wash',
         'processes' => [...$sand, 'metal_mould'],
         'hint' => 'Painted on the mould face.',
+    ],
+    [
+        'key' => 'mould.coating_kind', 'stage' => 'mould', 'label' => 'Kind of coating', 'kind' => 'choice', 'choices' => 'wash_kind',
+        'processes' => [...$sand, 'metal_mould', 'lost_foam'],
+    ],
+    [
+        'key' => 'mould.cure', 'stage' => 'mould', 'label' => 'Cured by', 'kind' => 'choice', 'choices' => 'cure',
+        'processes' => ['silicate_sand', 'resin_sand', 'printed_sand', 'oil_sand'],
     ],
     ['key' => 'mould.blown_out', 'stage' => 'mould', 'label' => 'Loose sand blown out', 'kind' => 'flag', 'processes' => $sand],
     [
@@ -165,6 +181,22 @@ return [
     [
         'key' => 'mould.clamps', 'stage' => 'mould', 'label' => 'Clamps or screws on the flask', 'kind' => 'count',
         'possible' => [0, 100], 'likely' => [0, 12], 'processes' => $sand, 'hint' => 'They pull cope and drag together.',
+    ],
+    [
+        'key' => 'mould.held_shut', 'stage' => 'mould', 'label' => 'Halves held by', 'kind' => 'choice', 'choices' => 'held_shut',
+        'processes' => ['silicone', 'metal_mould'],
+    ],
+    [
+        'key' => 'mould.backing', 'stage' => 'mould', 'label' => 'Rigid backing', 'kind' => 'choice', 'choices' => 'backing',
+        'processes' => ['silicone', 'plaster', 'ceramic_shell'], 'hint' => 'What keeps it from bulging.',
+    ],
+    [
+        'key' => 'flask.bars', 'stage' => 'mould', 'label' => 'Bars in the cope', 'kind' => 'flag', 'processes' => $rammed,
+        'hint' => 'They carry a wide body of sand.',
+    ],
+    [
+        'key' => 'flask.bedded', 'stage' => 'mould', 'label' => 'Bedded on level sand', 'kind' => 'flag', 'processes' => $sand,
+        'hint' => 'A flask that rocks opens its joint.',
     ],
     [
         'key' => 'mould.cope_mass', 'stage' => 'mould', 'label' => 'Cope itself weighs', 'kind' => 'quantity', 'unit' => 'kg',
@@ -242,6 +274,10 @@ return [
         'possible' => [5, 300], 'likely' => [30, 110], 'processes' => $plaster, 'hint' => 'Water as share of powder mass.',
     ],
     [
+        'key' => 'plaster.kind', 'stage' => 'mould', 'label' => 'Investment', 'kind' => 'choice', 'choices' => 'investment_kind',
+        'processes' => $plaster,
+    ],
+    [
         'key' => 'plaster.vacuum', 'first' => true,
         'stage' => 'mould', 'label' => 'Investment vacuumed', 'kind' => 'flag', 'processes' => $plaster,
         'hint' => 'Or vibrated until no bubbles rise.',
@@ -265,6 +301,10 @@ return [
     [
         'key' => 'shell.wall', 'stage' => 'mould', 'label' => 'Shell is thick', 'kind' => 'quantity', 'unit' => 'mm',
         'possible' => [0.5, 60], 'likely' => [3, 20], 'processes' => ['ceramic_shell'], 'hint' => 'Slurry and stucco together.',
+    ],
+    [
+        'key' => 'shell.dewaxed', 'stage' => 'mould', 'label' => 'Wax melted out', 'kind' => 'choice', 'choices' => 'dewaxed',
+        'processes' => ['ceramic_shell'],
     ],
     [
         'key' => 'shell.backing', 'stage' => 'mould', 'label' => 'Shell stands', 'kind' => 'choice', 'choices' => 'shell_backing',
@@ -397,6 +437,22 @@ return [
         'choices' => 'charge_source', 'hint' => 'What went into the crucible.',
     ],
     [
+        'key' => 'metal.source_2', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Second part of the charge', 'kind' => 'choice',
+        'choices' => 'charge_source',
+    ],
+    [
+        'key' => 'metal.share_2', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Share of the second part', 'kind' => 'quantity',
+        'unit' => 'percent', 'possible' => [0, 100], 'likely' => [1, 99], 'hint' => 'Of the mass of the charge. Blank counts as half.',
+    ],
+    [
+        'key' => 'metal.source_3', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Third part of the charge', 'kind' => 'choice',
+        'choices' => 'charge_source',
+    ],
+    [
+        'key' => 'metal.share_3', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Share of the third part', 'kind' => 'quantity',
+        'unit' => 'percent', 'possible' => [0, 100], 'likely' => [1, 99],
+    ],
+    [
         'key' => 'metal.charge', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Charge mass', 'kind' => 'quantity', 'unit' => 'kg',
         'possible' => [0.001, 5000], 'likely' => [0.05, 40],
     ],
@@ -415,6 +471,10 @@ return [
     [
         'key' => 'crucible.mass', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Empty crucible with tongs', 'kind' => 'quantity',
         'unit' => 'kg', 'possible' => [0.01, 500], 'likely' => [0.2, 40],
+    ],
+    [
+        'key' => 'crucible.kind', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Crucible of', 'kind' => 'choice',
+        'choices' => 'crucible_kind',
     ],
     [
         'key' => 'melt.furnace', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Furnace', 'kind' => 'text',
@@ -442,6 +502,10 @@ return [
         'kind' => 'flag',
     ],
     [
+        'key' => 'melt.time', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Melting took', 'kind' => 'quantity',
+        'unit' => 'min', 'possible' => [0, 2880], 'likely' => [2, 240], 'hint' => 'From lighting to the last piece liquid.',
+    ],
+    [
         'key' => 'melt.hold', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Held liquid before the pour', 'kind' => 'quantity',
         'unit' => 'min', 'possible' => [0, 2880], 'likely' => [0, 90],
     ],
@@ -453,6 +517,9 @@ return [
     [
         'key' => 'melt.cover', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Cover or deoxidiser', 'kind' => 'flag',
         'hint' => 'Charcoal, flux cover, phosphor copper.',
+    ],
+    [
+        'key' => 'melt.flux', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Flux', 'kind' => 'choice', 'choices' => 'flux',
     ],
     ['key' => 'melt.stirred', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Stirred', 'kind' => 'flag'],
     ['key' => 'melt.skimmed', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Skimmed just before', 'kind' => 'flag'],
@@ -473,6 +540,10 @@ return [
         'key' => 'pour.time', 'stage' => 'pour', 'label' => 'Pour took', 'kind' => 'quantity', 'unit' => 's',
         'possible' => [0.1, 1800], 'likely' => [1, 60], 'hint' => 'From first metal to full.',
     ],
+    [
+        'key' => 'pour.people', 'stage' => 'pour', 'label' => 'People at the pour', 'kind' => 'count', 'possible' => [1, 30],
+        'likely' => [1, 6], 'hint' => 'Who held what goes into the note.',
+    ],
     ['key' => 'pour.weather', 'stage' => 'pour', 'label' => 'Weather', 'kind' => 'choice', 'choices' => 'weather'],
     [
         'key' => 'pour.ambient', 'stage' => 'pour', 'label' => 'Air temperature', 'kind' => 'quantity', 'unit' => 'degC',
@@ -483,4 +554,12 @@ return [
         'possible' => [0, 100000], 'likely' => [3, 1440],
     ],
     ['key' => 'cooling.quenched', 'stage' => 'cooling', 'label' => 'Quenched', 'kind' => 'flag'],
+    [
+        'key' => 'gating.found', 'stage' => 'cooling', 'label' => 'Gating when opened', 'kind' => 'choice', 'choices' => 'gating_found',
+        'hint' => 'What stands in sprue, runner and gates.',
+    ],
+    [
+        'key' => 'gating.stopped', 'stage' => 'cooling', 'label' => 'Metal stopped', 'kind' => 'choice', 'choices' => 'stopped_at',
+        'hint' => 'How far the front came.',
+    ],
 ];

@@ -43,7 +43,7 @@ final class CatalogueTest extends TestCase
     {
         $catalogue = Catalogue::standard();
         foreach ($catalogue->vocabulary->checks as $code => $check) {
-            self::assertNotEmpty($catalogue->causesOf($code), "{$code} points at no cause");
+            self::assertGreaterThanOrEqual(2, count($catalogue->causesOf($code)), "{$code} tells no two causes apart");
             self::assertStringEndsWith('?', $check->label);
             foreach ($check->askedWith as $defect) {
                 self::assertArrayHasKey($defect, $catalogue->vocabulary->defects, "{$code} is asked with an unknown defect");
@@ -181,6 +181,35 @@ final class CatalogueTest extends TestCase
                 $facts = static fn (string $of): array => array_column($catalogue->evidence[$of] ?? [], 'fact');
                 $recorded = array_diff($facts($cause), $facts($rival));
                 self::assertTrue([] !== $tells || [] !== $recorded, "{$cause} cannot be told from {$rival}");
+            }
+        }
+    }
+
+    /** A remedy moves a value of the plan that some evidence or some figure reads, or it is a habit, which no value can hold. */
+    public function testEveryRemedyMovesAPlanValueOrSaysThatItIsAHabit(): void
+    {
+        foreach (Remedies::all() as $code => $remedy) {
+            if ('habit' === $remedy->how) {
+                self::assertNull($remedy->field, "{$code} is a habit with a value");
+                continue;
+            }
+            self::assertNotNull(null === $remedy->field ? null : Fields::find($remedy->field), "{$code} moves nothing");
+            self::assertLessThan(1.0, $remedy->left, $code);
+        }
+    }
+
+    /** What raises a cause is said in words that do not fit what lowers it, unless they tell the value and leave it there. */
+    public function testEveryBandIsSaidInWordsOfItsOwnSide(): void
+    {
+        foreach (Catalogue::standard()->evidence as $cause => $rules) {
+            foreach ($rules as $rule) {
+                foreach (array_values($rule->map ?? array_column($rule->curve ?? [], 1)) as $ratio) {
+                    $words = $ratio > 1 ? $rule->raised : $rule->lowered;
+                    self::assertTrue(
+                        abs(log($ratio)) < 0.05 || '' !== $words || str_contains($rule->raised.$rule->lowered, '{value}'),
+                        "{$cause} ← {$rule->fact}: nothing is said of {$ratio}",
+                    );
+                }
             }
         }
     }
