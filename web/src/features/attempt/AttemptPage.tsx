@@ -7,10 +7,9 @@ import { MouldSection } from '../mould-section/index';
 import { RecordTools } from '../record-tools/index';
 import { answered, api, defectWords, useHandbook, wordsFor, type Attempt, type Field, type Finding } from '../../shared/api';
 import { dayWords } from '../../shared/day';
-import { useChange, useComing, useDraft, useDraftPart, type Stands } from '../../shared/record';
+import { useChange, useDraft, useDraftPart, type Stands } from '../../shared/record';
 import { Cautions } from '../../shared/ui/Cautions';
 import { Dialog } from '../../shared/ui/Dialog';
-import { PickOne } from '../../shared/ui/Pegs';
 import { Pressed } from '../../shared/ui/Pressed';
 import { StandingMark } from '../../shared/ui/StandingMark';
 import { RevisionMark } from '../../shared/ui/states';
@@ -18,7 +17,11 @@ import { useKeys } from '../../shared/ui/useKeys';
 import { useSaving } from '../../shared/ui/useSaving';
 import { VerdictMark, verdictWords } from '../../shared/ui/VerdictMark';
 import { attemptQuery } from './queries';
-import { notMadeYet, stagesOf } from './model';
+import { Inspection } from './Inspection';
+import { nameOf, notMadeYet, sectionWords, stagesOf, whereOf } from './model';
+
+/** The finding in hand: a known one, or a new one with the step it is found at. */
+type Editing = Finding | 'new' | { at: string } | null;
 
 /** One attempt: the mould section in the middle, the stages in working order along it, the findings pinned on it. */
 export function AttemptPage() {
@@ -27,7 +30,7 @@ export function AttemptPage() {
   const navigate = useNavigate();
   const [selected, setSelected] = useState<readonly string[]>([]);
   const [subject, setSubject] = useState<string | null>(null);
-  const [editing, setEditing] = useState<Finding | 'new' | null>(null);
+  const [editing, setEditing] = useState<Editing>(null);
   useKeys({
     f: () => setEditing('new'),
     g: () => void navigate(`/attempts/${id}/plan`),
@@ -38,7 +41,7 @@ export function AttemptPage() {
     <article>
       <Head attempt={attempt} />
       <Questions />
-      <Inspection attempt={attempt} />
+      <Inspection attempt={attempt} onFind={(at) => setEditing({ at })} />
       <Answers attempt={attempt} />
       <div className="mt-2">
         <MouldSection
@@ -164,36 +167,6 @@ function Questions() {
   );
 }
 
-/** The verdict, where it is looked at: after the pour, on this page. */
-function Inspection({ attempt }: { attempt: Attempt }) {
-  const handbook = useHandbook();
-  const change = useChange();
-  const { outcome, run } = useSaving();
-  const coming = useComing(attempt.id, 'verdict');
-  const verdict = coming === undefined ? attempt.verdict : typeof coming === 'string' ? coming : null;
-  const judge = (next: string | null) =>
-    void run(() =>
-      change({
-        label: `${nameOf(attempt)}: verdict`,
-        path: `/attempts/${attempt.id}`,
-        changes: [{ part: 'attempt', id: attempt.id, set: { verdict: { was: verdict, to: next } } }],
-      }),
-    );
-  if (attempt.state === 'planned') return null;
-  return (
-    <section className="rule mt-4 pt-3" aria-label="Inspection" id="inspection">
-      <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
-        <h2 className="text-lg">{attempt.state === 'poured' ? 'How did it come out?' : 'Verdict'}</h2>
-        <PickOne label="Verdict" choices={handbook.choices['verdict'] ?? []} value={verdict} onChange={judge} />
-      </div>
-      <Pressed outcome={outcome} />
-      {attempt.state === 'poured' && (
-        <p className="mt-1 text-soft">Good enough for what it is for counts. What you find goes below, piece by piece.</p>
-      )}
-    </section>
-  );
-}
-
 /** What the plan answers, stage by stage, before any figure. */
 function Answers({ attempt }: { attempt: Attempt }) {
   return (
@@ -265,15 +238,7 @@ function Unreadable({ attempt }: { attempt: Attempt }) {
   );
 }
 
-function FindingsBlock({
-  attempt,
-  editing,
-  setEditing,
-}: {
-  attempt: Attempt;
-  editing: Finding | 'new' | null;
-  setEditing: (next: Finding | 'new' | null) => void;
-}) {
+function FindingsBlock({ attempt, editing, setEditing }: { attempt: Attempt; editing: Editing; setEditing: (next: Editing) => void }) {
   const handbook = useHandbook();
   const change = useChange();
   const { outcome, run } = useSaving();
@@ -319,6 +284,9 @@ function FindingsBlock({
                 <p className="text-soft">
                   {[
                     ...finding.places.map((place) => wordsFor(handbook, 'place', place)),
+                    sectionWords(attempt, finding),
+                    finding.pieces.length > 0 && `casting ${finding.pieces.join(', ')}`,
+                    finding.number !== null && `no. ${finding.number} from the sprue`,
                     ...finding.looks.map((look) => wordsFor(handbook, 'look', look)),
                     wordsFor(handbook, 'shown_at', finding.shown_at),
                   ]
@@ -341,9 +309,15 @@ function FindingsBlock({
           ))}
         </ul>
       )}
-      <NewFinding attempt={attempt} open={editing === 'new'} onOpen={() => setEditing('new')} onClose={() => setEditing(null)} />
+      <NewFinding
+        attempt={attempt}
+        open={editing === 'new' || (editing !== null && 'at' in editing)}
+        at={editing !== null && editing !== 'new' && 'at' in editing ? editing.at : null}
+        onOpen={() => setEditing('new')}
+        onClose={() => setEditing(null)}
+      />
       {moving && <MoveFinding attempt={attempt} finding={moving} run={run} onClose={() => setMoving(null)} />}
-      {editing !== 'new' && editing !== null && (
+      {editing !== 'new' && editing !== null && 'id' in editing && (
         <KnownFinding key={editing.id} attempt={attempt} finding={editing} onClose={() => setEditing(null)} />
       )}
     </section>
@@ -395,7 +369,19 @@ function MoveFinding({
 }
 
 /** One new finding is written at a time; closed before it is saved, it waits on this device. */
-function NewFinding({ attempt, open, onOpen, onClose }: { attempt: Attempt; open: boolean; onOpen: () => void; onClose: () => void }) {
+function NewFinding({
+  attempt,
+  open,
+  at,
+  onOpen,
+  onClose,
+}: {
+  attempt: Attempt;
+  open: boolean;
+  at: string | null;
+  onOpen: () => void;
+  onClose: () => void;
+}) {
   const handbook = useHandbook();
   const [fresh, setFresh] = useState(() => freshId());
   const record = `finding of ${attempt.id}`;
@@ -431,6 +417,8 @@ function NewFinding({ attempt, open, onOpen, onClose }: { attempt: Attempt; open
         onClose={onClose}
         draft={draft}
         title="What is wrong with it?"
+        shownAt={at}
+        {...whereOf(attempt)}
         done="Add the finding"
         busy={busy}
         outcome={outcome}
@@ -449,7 +437,7 @@ function NewFinding({ attempt, open, onOpen, onClose }: { attempt: Attempt; open
 function KnownFinding({ attempt, finding, onClose }: { attempt: Attempt; finding: Finding; onClose: () => void }) {
   const now = attempt.findings.find((other) => other.id === finding.id) ?? finding;
   const seen: Record<string, Stands> = {};
-  for (const name of ['kind', 'places', 'looks', 'shown_at', 'severity', 'note'] as const)
+  for (const name of ['kind', 'places', 'looks', 'shown_at', 'severity', 'note', 'section', 'pieces', 'number'] as const)
     if (now[name] !== null) seen[`finding/${name}`] = { raw: now[name], shown: String(now[name]) };
   const draft = useDraft(
     `finding ${finding.id}`,
@@ -463,16 +451,13 @@ function KnownFinding({ attempt, finding, onClose }: { attempt: Attempt; finding
       onClose={onClose}
       draft={draft}
       title="Change the finding"
+      {...whereOf(attempt)}
       done="Save the finding"
       busy={busy}
       outcome={outcome}
       onDone={() => void run(draft.save).then((next) => next?.state !== 'refused' && onClose())}
     />
   );
-}
-
-function nameOf(attempt: Attempt): string {
-  return `${attempt.casting_name}, no. ${attempt.number}`;
 }
 
 function Stages({ attempt, selected }: { attempt: Attempt; selected: readonly string[] }) {

@@ -1,4 +1,4 @@
-import type { Attempt, Field } from '../../shared/api';
+import type { Attempt, Choice, Field, Finding } from '../../shared/api';
 
 const TITLES: Record<string, string> = {
   pattern: 'Pattern',
@@ -39,4 +39,34 @@ export function notMadeYet(attempt: Attempt, fields: readonly Field[]): { label:
       row.planned !== null && row.made === null && row.field.kind !== 'sections' ? [{ label: row.field.label, planned: row.planned }] : [],
     ),
   );
+}
+
+/** An attempt in a line of the outbox. */
+export function nameOf(attempt: Attempt): string {
+  return `${attempt.casting_name}, no. ${attempt.number}`;
+}
+
+/** The sections as they count: as made where told, else as planned. */
+function sectionsOf(attempt: Attempt): { id: string; label: string }[] {
+  const raw = (attempt.made['casting.sections'] ?? attempt.planned['casting.sections'])?.raw;
+  if (!Array.isArray(raw)) return [];
+  return raw.flatMap((row: unknown) => {
+    if (typeof row !== 'object' || row === null || !('id' in row) || typeof row.id !== 'string') return [];
+    return [{ id: row.id, label: 'label' in row && typeof row.label === 'string' && row.label !== '' ? row.label : row.id }];
+  });
+}
+
+/** Where on this attempt's castings a finding may sit. */
+export function whereOf(attempt: Attempt): { sections: Choice[]; pieces: number } {
+  const count = (attempt.made['casting.count'] ?? attempt.planned['casting.count'])?.raw;
+  return {
+    sections: sectionsOf(attempt).map(({ id, label }) => ({ code: id, label, hint: '' })),
+    pieces: typeof count === 'number' ? count : 1,
+  };
+}
+
+/** The section a finding sits on, in words; empty where none is told. */
+export function sectionWords(attempt: Attempt, finding: Finding): string {
+  if (finding.section === null) return '';
+  return `on the ${(sectionsOf(attempt).find((section) => section.id === finding.section)?.label ?? 'section that is no more').toLowerCase()}`;
 }

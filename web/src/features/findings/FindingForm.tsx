@@ -1,9 +1,10 @@
 import { useState } from 'react';
-import { useHandbook, type Defect } from '../../shared/api';
+import { useHandbook, type Choice, type Defect } from '../../shared/api';
 import type { DraftInHand, Outcome, Plain } from '../../shared/record';
 import { DraftState } from '../../shared/ui/DraftState';
 import { PickMany, PickOne } from '../../shared/ui/Pegs';
 import { Dialog } from '../../shared/ui/Dialog';
+import { TextEntry } from '../../shared/ui/TextEntry';
 import { DefectDrawing } from './DefectDrawing';
 
 interface Props {
@@ -17,7 +18,25 @@ interface Props {
   onDone: () => void;
   busy?: boolean;
   outcome?: Outcome | null;
+  /** The step of the inspection it is found at, unless the caster says otherwise. */
+  shownAt?: string | null;
+  /** Sections of the casting it may sit on. */
+  sections?: readonly Choice[];
+  /** How many castings the pour gave. */
+  pieces?: number;
 }
+
+/** How a finding looks, asked part by part: of a wall several things may be so, of the rest one. */
+const LOOKS = [
+  { list: 'look_many', words: 'How many?' },
+  { list: 'look_size', words: 'How large?' },
+  { list: 'look_wall', words: 'Its wall?', many: true },
+  { list: 'look_depth', words: 'How deep?' },
+  { list: 'look_lies', words: 'How does it lie?' },
+  { list: 'look_edges', words: 'Its edges?' },
+] as const;
+/** More pieces than these are not told apart by tapping. */
+const MOST_PIECES = 24;
 
 /** Records one defect: pick it from the drawings, then say where it sits, how it looks, when it showed and how bad it is. */
 export function FindingForm({ open, onClose, title, ...body }: Props) {
@@ -28,7 +47,16 @@ export function FindingForm({ open, onClose, title, ...body }: Props) {
   );
 }
 
-function FindingBody({ draft, done, onDone, busy = false, outcome = null }: Omit<Props, 'open' | 'onClose' | 'title'>) {
+function FindingBody({
+  draft,
+  done,
+  onDone,
+  busy = false,
+  outcome = null,
+  shownAt = null,
+  sections = [],
+  pieces = 1,
+}: Omit<Props, 'open' | 'onClose' | 'title'>) {
   const handbook = useHandbook();
   const [another, setAnother] = useState(false);
   const text = (name: string) => wordsAt(draft, name);
@@ -40,11 +68,12 @@ function FindingBody({ draft, done, onDone, busy = false, outcome = null }: Omit
       <Atlas
         onPick={(kind) => {
           set('kind', kind);
+          if (shownAt && text('shown_at') === null) set('shown_at', shownAt);
           setAnother(false);
         }}
       />
     );
-  const faults = ['kind', 'places', 'looks', 'shown_at', 'severity', 'note']
+  const faults = ['kind', 'places', 'looks', 'shown_at', 'severity', 'note', 'section', 'pieces', 'number']
     .map((name) => draft.problem(`finding/${name}`))
     .filter((fault) => fault !== undefined);
   return (
@@ -75,9 +104,50 @@ function FindingBody({ draft, done, onDone, busy = false, outcome = null }: Omit
             onChange={(places) => set('places', places)}
           />
         </Asked>
-        <Asked words="How does it look?">
-          <PickMany label="How it looks" choices={list('look')} value={listAt(draft, 'looks')} onChange={(looks) => set('looks', looks)} />
-        </Asked>
+        {sections.length > 1 && (
+          <Asked words="On which section?">
+            <PickOne label="On which section" choices={sections} value={text('section')} onChange={(section) => set('section', section)} />
+          </Asked>
+        )}
+        {listAt(draft, 'places').some((place) => NUMBERED.includes(place)) && <WhichGate draft={draft} set={set} />}
+        {pieces > 1 && pieces <= MOST_PIECES && (
+          <Asked words="Which castings of this pour have it?">
+            <PickMany
+              label="Which castings"
+              choices={Array.from({ length: pieces }, (_, i) => ({ code: String(i + 1), label: String(i + 1), hint: '' }))}
+              value={numbersAt(draft, 'pieces').map(String)}
+              onChange={(chosen) =>
+                set(
+                  'pieces',
+                  chosen.map(Number).sort((a, b) => a - b),
+                )
+              }
+            />
+          </Asked>
+        )}
+        <div className="grid gap-x-8 gap-y-4 md:grid-cols-2">
+          {LOOKS.map((part) => {
+            const choices = list(part.list);
+            const codes = choices.map((choice) => choice.code);
+            const looks = listAt(draft, 'looks');
+            const rest = looks.filter((code) => !codes.includes(code));
+            const here = looks.filter((code) => codes.includes(code));
+            return (
+              <Asked key={part.list} words={part.words}>
+                {'many' in part ? (
+                  <PickMany label={part.words} choices={choices} value={here} onChange={(next) => set('looks', [...rest, ...next])} />
+                ) : (
+                  <PickOne
+                    label={part.words}
+                    choices={choices}
+                    value={here[0] ?? null}
+                    onChange={(next) => set('looks', next === null ? rest : [...rest, next])}
+                  />
+                )}
+              </Asked>
+            );
+          })}
+        </div>
         <div className="grid gap-5 md:grid-cols-2">
           <Asked words="When did it show?">
             <PickOne label="When it showed" choices={list('shown_at')} value={text('shown_at')} onChange={(at) => set('shown_at', at)} />
@@ -111,6 +181,31 @@ function FindingBody({ draft, done, onDone, busy = false, outcome = null }: Omit
       </div>
     </form>
   );
+}
+
+/** Places of which a mould has several, counted from the sprue. */
+const NUMBERED: readonly string[] = ['near_gate', 'high_point', 'sprue_or_riser'];
+
+function WhichGate({ draft, set }: { draft: DraftInHand; set: (name: string, raw: Plain) => void }) {
+  const raw = draft.at('finding/number')?.raw;
+  return (
+    <TextEntry
+      label="Number of the gate or vent, counted from the sprue"
+      inputMode="numeric"
+      value={typeof raw === 'number' || typeof raw === 'string' ? String(raw) : ''}
+      error={draft.problem('finding/number')}
+      onChange={(event) => {
+        const typed = event.target.value.trim();
+        // Whole numbers go as such; what is none is sent as it stands and refused there.
+        set('number', typed === '' ? null : /^\d{1,4}$/.test(typed) ? Number(typed) : typed);
+      }}
+    />
+  );
+}
+
+function numbersAt(draft: DraftInHand, name: string): number[] {
+  const raw = draft.at(`finding/${name}`)?.raw;
+  return Array.isArray(raw) ? raw.filter((number) => typeof number === 'number') : [];
 }
 
 function wordsAt(draft: DraftInHand, name: string): string | null {

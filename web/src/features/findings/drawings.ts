@@ -161,4 +161,26 @@ export const drawings: Record<DefectCode, Drawing> = {
   hard_spot: { outline: BLOCK, marks: 'M32 22L42 20L46 28L40 35L30 32Z' },
   segregation: { outline: BLOCK, marks: 'M8 14H64V22C54 26 46 18 36 22S18 26 8 22Z' },
   wrong_composition: { outline: BLOCK, marks: 'M36 14H64V42H36Z' },
+  open_pits: {
+    outline: 'M8 14H14C15 18 19 18 20 14H28C29 19 34 19 35 14H44C45 17 48 17 49 14H55C56 18 60 18 61 14H64V42H8Z',
+  },
+  liquid_inside: { outline: BLOCK, holes: 'M16 22C26 18 46 18 56 22V36C44 40 28 40 16 36Z', strokes: 'M18 31Q27 27 36 31T54 31' },
+  bead_cluster: {
+    outline: 'M8 14H34V30H64V42H8Z',
+    marks: dots([
+      [38, 26, 3],
+      [44, 27, 2.4],
+      [38, 20, 2.4],
+      [43, 22, 2.6],
+      [49, 27, 1.8],
+    ]),
+  },
+  soaked_corner: { outline: 'M8 14H34V30H64V42H8Z', marks: 'M34 18L37 21L36 24L40 25L43 28L47 27L50 30H34Z' },
+  soot: { outline: BLOCK, marks: 'M12 14L18 11L25 13L33 10L40 13L47 11L54 13L60 14Z' },
+  chilled_iron: {
+    outline: BLOCK,
+    strokes: 'M56 16L63 21M54 22L63 28M54 29L63 34M56 36L63 40',
+    holes: 'M52 15H63V41H52C55 32 55 24 52 15Z',
+  },
+  loose_piece_step: { outline: 'M8 14H26V8H46V14H64V42H8Z', strokes: 'M26 14V8M46 14V8' },
 };

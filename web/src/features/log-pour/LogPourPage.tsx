@@ -143,7 +143,14 @@ function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null
         </StageBlock>
       ))}
       <OfAnotherProcess fields={handbook.fields} asked={asked} />
-      <Block title="Noticed during the pour">{noticed('Noticed during the pour', (row) => row.when !== 'inspection')}</Block>
+      <Block title="Noticed">
+        {NOTICED.map(({ when, words }) => (
+          <fieldset key={when} className="mb-4">
+            <legend className="lettering mb-1">{words}</legend>
+            {noticed(words, (row) => row.when === when)}
+          </fieldset>
+        ))}
+      </Block>
       <Block title="What came out">
         <div className="grid gap-5 md:grid-cols-2">
           <fieldset>
@@ -188,6 +195,14 @@ function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null
     </form>
   );
 }
+
+/** In the order of the day. */
+const NOTICED = [
+  { when: 'mould', words: 'At the mould' },
+  { when: 'melt', words: 'In the melt' },
+  { when: 'pour', words: 'During the pour' },
+  { when: 'cooling', words: 'Afterwards, until it was opened' },
+] as const;
 
 /** Pours that were begun here and never saved. */
 function Unfinished({ here }: { here: string }) {

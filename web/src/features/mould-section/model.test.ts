@@ -77,6 +77,9 @@ const finding = (places: string[]): Finding => ({
   shown_at: null,
   severity: null,
   note: null,
+  section: null,
+  pieces: [],
+  number: null,
 });
 
 const drawn = (one: Section): Leader[] => {
