@@ -11,12 +11,18 @@ final readonly class Vocabulary
 {
     /**
      * @param array<string, string> $classes letter → words
+     * @param array<string, list<string>> $looks letter → parts of a look that say something of it
      * @param array<string, Sign> $defects
      * @param array<string, Sign> $checks
      * @param array<string, array{label: string, when: string, sound: list<string>, step: string|null}> $observations
      */
-    private function __construct(public array $classes, public array $defects, public array $checks, public array $observations)
-    {
+    private function __construct(
+        public array $classes,
+        public array $looks,
+        public array $defects,
+        public array $checks,
+        public array $observations,
+    ) {
     }
 
     /** Everything that can be seen, asked or answered of a pour, with its codes. */
@@ -36,9 +42,10 @@ final readonly class Vocabulary
 
     private static function load(): self
     {
-        /** @var list<array{code: string, label: string}> $named */
-        $named = Table::rows(__DIR__.'/Data/defect_classes.php', ['code', 'label']);
+        /** @var list<array{code: string, label: string, looks: list<string>}> $named */
+        $named = Table::rows(__DIR__.'/Data/defect_classes.php', ['code', 'label', 'looks']);
         $classes = array_column($named, 'label', 'code');
+        $looks = array_column($named, 'looks', 'code');
         /** @var list<array{code: string, class: string, label: string, words: string, leak: float}> $atlas */
         $atlas = Table::rows(__DIR__.'/Data/defects.php', ['code', 'class', 'label', 'words', 'leak']);
         $defects = [];
@@ -67,6 +74,6 @@ final readonly class Vocabulary
             $observations[$code] = ['label' => $label, 'when' => $when, 'sound' => $sound, 'step' => $step];
         }
 
-        return new self($classes, $defects, $checks, $observations);
+        return new self($classes, $looks, $defects, $checks, $observations);
     }
 }

@@ -9,7 +9,13 @@ use MoltenNotes\App\Shared\Http\Answer;
 /** A kind of defect. */
 final readonly class DefectAnswer extends Answer
 {
-    public function __construct(public string $code, public string $class, public string $label, public string $words)
-    {
+    /** @param list<string> $looks parts of a look that say something of it */
+    public function __construct(
+        public string $code,
+        public string $class,
+        public string $label,
+        public string $words,
+        public array $looks,
+    ) {
     }
 }

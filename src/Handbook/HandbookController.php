@@ -45,7 +45,13 @@ final class HandbookController
                 ),
                 classes: $vocabulary->classes,
                 defects: array_map(
-                    static fn (Sign $sign): DefectAnswer => new DefectAnswer($sign->code, $sign->group, $sign->label, $sign->words),
+                    static fn (Sign $sign): DefectAnswer => new DefectAnswer(
+                        $sign->code,
+                        $sign->group,
+                        $sign->label,
+                        $sign->words,
+                        $vocabulary->looks[$sign->group],
+                    ),
                     array_values($vocabulary->defects),
                 ),
                 observations: array_map(

@@ -59,6 +59,7 @@ export function Inspection({ attempt, onFind }: { attempt: Attempt; onFind: (ste
                         key={row.code}
                         type="button"
                         className="peg text-left"
+                        data-many="true"
                         aria-pressed={is}
                         disabled={busy}
                         onClick={() => set(row.label.toLowerCase(), `observations.${row.code}`, is ? true : null, is ? null : true)}
@@ -68,7 +69,7 @@ export function Inspection({ attempt, onFind }: { attempt: Attempt; onFind: (ste
                     );
                   })}
                 </div>
-                <button type="button" className="press press-quiet justify-self-start" onClick={() => onFind(step.code)}>
+                <button type="button" className="press press-quiet -ml-2 justify-self-start" onClick={() => onFind(step.code)}>
                   Something is wrong <span className="sr-only">{step.label.toLowerCase()}</span>
                 </button>
               </li>

@@ -132,6 +132,8 @@ function FindingBody({
             const looks = listAt(draft, 'looks');
             const rest = looks.filter((code) => !codes.includes(code));
             const here = looks.filter((code) => codes.includes(code));
+            // What was said once stays in sight, also of a fault that is seldom asked it.
+            if (!defect.looks.includes(part.list) && here.length === 0) return null;
             return (
               <Asked key={part.list} words={part.words}>
                 {'many' in part ? (
