@@ -35,6 +35,7 @@ final class AttemptDocument
         'verdict',
         'workshop',
         'experience',
+        'beside',
     ];
 
     private ValueReader $reader;
@@ -85,14 +86,43 @@ final class AttemptDocument
             $this->reader->values($root['planned'] ?? null, '/planned'),
             $this->reader->values($root['made'] ?? null, '/made'),
             $this->reader->values($root['heat'] ?? null, '/heat'),
-            $this->observations($root['observations'] ?? []),
-            $this->findings($root['findings'] ?? []),
+            $this->observations($root['observations'] ?? [], '/observations'),
+            $this->findings($root['findings'] ?? [], '/findings'),
             $this->answers($root['answers'] ?? []),
             $this->history($root['history'] ?? []),
             $this->optionalChoice('verdict', $root['verdict'] ?? null, '/verdict'),
             $this->reader->text($attempt['note'] ?? null, '/attempt/note'),
             isset($root['workshop']) ? WorkshopReader::read($root['workshop'], '/workshop', $this->reader) : null,
             $this->experience($root['experience'] ?? []),
+            beside: isset($root['beside']) ? $this->beside($root['beside']) : null,
+        );
+    }
+
+    /** Another attempt at the same thing: its values and what came of it. */
+    private function beside(mixed $input): AttemptRecord
+    {
+        $root = $this->object($input, '/beside');
+        $this->reader->refuseUnknown(
+            $root,
+            ['number', 'planned', 'made', 'heat', 'observations', 'findings', 'verdict'],
+            '/beside',
+            'record.unknown_part',
+            'This is not told of an attempt that stands beside.',
+        );
+
+        return new AttemptRecord(
+            '',
+            null,
+            $this->wholeNumber($root['number'] ?? 1, '/beside/number', 1),
+            null,
+            $this->reader->values($root['planned'] ?? null, '/beside/planned'),
+            $this->reader->values($root['made'] ?? null, '/beside/made'),
+            $this->reader->values($root['heat'] ?? null, '/beside/heat'),
+            $this->observations($root['observations'] ?? [], '/beside/observations'),
+            $this->findings($root['findings'] ?? [], '/beside/findings'),
+            [],
+            new History(),
+            $this->optionalChoice('verdict', $root['verdict'] ?? null, '/beside/verdict'),
         );
     }
 
@@ -109,26 +139,26 @@ final class AttemptDocument
     }
 
     /** @return list<string> */
-    private function observations(mixed $input): array
+    private function observations(mixed $input, string $at): array
     {
         $codes = [];
-        foreach ($this->sequence($input, '/observations') as $index => $code) {
+        foreach ($this->sequence($input, $at) as $index => $code) {
             if (is_string($code) && isset($this->vocabulary->observations[$code])) {
                 $codes[] = $code;
                 continue;
             }
-            $this->unknownCode($code, array_keys($this->vocabulary->observations), "/observations/{$index}", 'an observation');
+            $this->unknownCode($code, array_keys($this->vocabulary->observations), "{$at}/{$index}", 'an observation');
         }
 
         return array_values(array_unique($codes));
     }
 
     /** @return list<Finding> */
-    private function findings(mixed $input): array
+    private function findings(mixed $input, string $at): array
     {
         $findings = [];
-        foreach ($this->sequence($input, '/findings') as $index => $raw) {
-            $findings[] = FindingReader::read($raw, "/findings/{$index}", $this->reader, $this->vocabulary);
+        foreach ($this->sequence($input, $at) as $index => $raw) {
+            $findings[] = FindingReader::read($raw, "{$at}/{$index}", $this->reader, $this->vocabulary);
         }
 
         return array_values(array_filter($findings));

@@ -17,6 +17,7 @@ final readonly class AttemptRecord
      * @param list<string> $observations codes noticed during the pour
      * @param list<Finding> $findings
      * @param array<string, 'yes'|'no'|'unclear'> $answers check → answer
+     * @param self|null $beside another attempt at the same thing that it is compared with; itself compared with none
      */
     public function __construct(
         public string $castingName,
@@ -35,6 +36,7 @@ final readonly class AttemptRecord
         public ?Workshop $workshop = null,
         public Experience $experience = new Experience(),
         public Solids $solids = new FreshSolids(),
+        public ?self $beside = null,
     ) {
     }
 
@@ -117,8 +119,45 @@ final readonly class AttemptRecord
                 'verdict' => $this->verdict,
                 'workshop' => $this->workshop?->toArray(),
                 'experience' => $this->experience->toArray(),
+                'beside' => $this->beside?->besideArray(),
             ],
             static fn (mixed $value): bool => null !== $value && [] !== $value,
+        );
+    }
+
+    /** @return array<string, mixed> what counts of an attempt that stands beside another */
+    private function besideArray(): array
+    {
+        return array_filter(
+            array_intersect_key(
+                $this->toArray(),
+                ['planned' => 0, 'made' => 0, 'heat' => 0, 'observations' => 0, 'findings' => 0, 'verdict' => 0],
+            ) + ['number' => $this->number],
+            static fn (mixed $value): bool => null !== $value && [] !== $value,
+        );
+    }
+
+    /** The same attempt with another beside it. */
+    public function beside(?self $other): self
+    {
+        return new self(
+            $this->castingName,
+            $this->purpose,
+            $this->number,
+            $this->pouredOn,
+            $this->planned,
+            $this->made,
+            $this->heat,
+            $this->observations,
+            $this->findings,
+            $this->answers,
+            $this->history,
+            $this->verdict,
+            $this->note,
+            $this->workshop,
+            $this->experience,
+            $this->solids,
+            $other,
         );
     }
 }

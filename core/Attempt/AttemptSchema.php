@@ -96,6 +96,20 @@ final class AttemptSchema
                         ],
                     ],
                 ],
+                'beside' => [
+                    'type' => 'object',
+                    'description' => 'Another attempt at the same thing that this one is compared with.',
+                    'additionalProperties' => false,
+                    'properties' => [
+                        'number' => ['type' => 'integer', 'minimum' => 1],
+                        'planned' => ['$ref' => '#/$defs/values'],
+                        'made' => ['$ref' => '#/$defs/values'],
+                        'heat' => ['$ref' => '#/$defs/values'],
+                        'observations' => ['type' => 'array', 'items' => $codes($vocabulary->observations)],
+                        'findings' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/finding']],
+                        'verdict' => $choice('verdict'),
+                    ],
+                ],
                 'workshop' => [
                     'type' => 'object',
                     'description' => 'What the caster owns: furnaces, crucibles, flasks, cutters, stock, tariffs, safe_lift, currency, '

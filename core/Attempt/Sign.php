@@ -14,6 +14,8 @@ final readonly class Sign
      * @param float $leak chance to be seen with none of our causes at work, 0…1
      * @param list<string>|null $processes where it means something, null for all
      * @param list<string> $knownBy what is noted already where it is not asked
+     * @param string $effort code of the list "check_effort"; blank for a defect
+     * @param string $destroys what must be looked at before the check is made; blank where it hurts nothing
      */
     public function __construct(
         public string $code,
@@ -24,6 +26,8 @@ final readonly class Sign
         public float $leak,
         public ?array $processes,
         public array $knownBy = [],
+        public string $effort = '',
+        public string $destroys = '',
     ) {
     }
 }

@@ -54,17 +54,28 @@ final readonly class Vocabulary
         }
         /**
          * @var list<array{code: string, question: string, how: string, asked_with: list<string>, leak: float,
-         *     processes: list<string>|null, known_by: list<string>}> $rows
+         *     processes: list<string>|null, known_by: list<string>, effort: string, destroys: string}> $rows
          */
         $rows = Table::rows(
             __DIR__.'/Data/checks.php',
             ['code', 'question', 'how', 'leak'],
-            ['asked_with' => [], 'processes' => null, 'known_by' => []],
+            ['asked_with' => [], 'processes' => null, 'known_by' => [], 'effort' => 'look', 'destroys' => ''],
         );
         $checks = [];
         foreach ($rows as $row) {
             ['code' => $code, 'question' => $question, 'how' => $how, 'asked_with' => $askedWith] = $row;
-            $checks[$code] = new Sign($code, '', $question, $how, $askedWith, $row['leak'], $row['processes'], $row['known_by']);
+            $checks[$code] = new Sign(
+                $code,
+                '',
+                $question,
+                $how,
+                $askedWith,
+                $row['leak'],
+                $row['processes'],
+                $row['known_by'],
+                $row['effort'],
+                $row['destroys'],
+            );
         }
         /** @var list<array{code: string, label: string, when: string, sound: list<string>, step: string|null}> $noticed */
         $noticed = Table::rows(__DIR__.'/Data/observations.php', ['code', 'label', 'when'], ['sound' => [], 'step' => null]);

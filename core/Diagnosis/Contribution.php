@@ -8,7 +8,7 @@ namespace MoltenNotes\Core\Diagnosis;
 final readonly class Contribution
 {
     /**
-     * @param 'prior'|'history'|'record'|'finding'|'detail'|'rivals' $kind
+     * @param 'prior'|'history'|'compared'|'record'|'finding'|'detail'|'rivals' $kind
      * @param list<string> $fields the record's fields it rests on
      */
     public function __construct(

@@ -24,6 +24,9 @@ final readonly class Diagnose
     private const LEAST_GAIN_BITS = 0.005;
     /** A suspect is called cleared when the record took away at least this factor of its odds. */
     private const CLEARED_LOG_ODDS = -1.0;
+    /** Something was done well when the record took away at least this much of the log-odds of what it prevents. */
+    private const SOUND_LOG_ODDS = -0.5;
+    private const MOST_SOUND = 6;
     /** A detail that moved less is not worth a line. */
     private const SILENT = 0.02;
     /** How often what is there is seen by who looks for it. Common practice. */
@@ -47,6 +50,10 @@ final readonly class Diagnose
         );
         $context = new ContextEvidence($this->catalogue);
         $ledgers = array_map(static fn (Cause $cause): array => $context->of($cause, $facts, $record->history), $causes);
+        $other = $record->beside;
+        $there = null === $other ? [] : $this->besides($other, $causes, $context);
+        $own = $ledgers;
+        $ledgers = null === $other ? $own : $this->heldAgainst($other, $record->defectKinds(), $causes, $own, $there);
         $priors = array_map(self::probability(...), $ledgers);
         $details = array_map(static fn (Cause $cause): array => $context->details($cause, $record->findings), $causes);
         [$seen, $absent] = $this->signs($record);
@@ -69,6 +76,7 @@ final readonly class Diagnose
                 array_values(array_filter($ranked, static fn (RankedCause $cause): bool => [] === $cause->explains)),
             ),
             $this->cleared($ranked, $seen),
+            $this->sound($ranked, $seen),
             $this->unexplained($seen, $posterior),
             [] === $seen ? [] : $this->nextChecks($record, $facts, $causes, $network, $posterior),
             [] === $seen ? [] : BlankFields::of($this->catalogue, $facts, $causes, $posterior->causes, array_map(
@@ -81,6 +89,83 @@ final readonly class Diagnose
             $facts->workings(),
             $posterior->exact,
             array_combine(array_map(static fn (Cause $cause): string => $cause->code, $causes), $posterior->causes),
+            null === $other ? null : $this->compared($record, $other, $causes, $own, $there, $posterior),
+        );
+    }
+
+    /**
+     * @param list<string> $defects seen here
+     * @param list<Cause> $causes
+     * @param list<list<Contribution>> $own
+     * @param array<string, list<Contribution>> $there
+     *
+     * @return list<list<Contribution>> with what the other attempt says of each cause
+     */
+    private function heldAgainst(AttemptRecord $other, array $defects, array $causes, array $own, array $there): array
+    {
+        $held = [];
+        foreach ($causes as $index => $cause) {
+            $shows = array_map(
+                static fn (array $link): float => $link[0],
+                array_intersect_key($this->catalogue->signs[$cause->code] ?? [], array_fill_keys($defects, true)),
+            );
+            $said = [] === $shows ? null : Comparison::evidence($other, $own[$index], $there[$cause->code] ?? null, $shows);
+            $held[] = null === $said ? $own[$index] : [...$own[$index], $said];
+        }
+
+        return $held;
+    }
+
+    /**
+     * What the other attempt's record says of each cause that could be at work there.
+     *
+     * @param list<Cause> $causes
+     *
+     * @return array<string, list<Contribution>> by cause
+     */
+    private function besides(AttemptRecord $other, array $causes, ContextEvidence $context): array
+    {
+        $facts = FactSheet::of($other, new QuantityFormatter($this->preferences));
+        $said = [];
+        foreach ($causes as $cause) {
+            if ($cause->isPossibleIn($facts->process(), $facts->family())) {
+                $said[$cause->code] = $context->of($cause, $facts, $other->history);
+            }
+        }
+
+        return $said;
+    }
+
+    /**
+     * @param list<Cause> $causes
+     * @param list<list<Contribution>> $own
+     * @param array<string, list<Contribution>> $there
+     */
+    private function compared(
+        AttemptRecord $record,
+        AttemptRecord $other,
+        array $causes,
+        array $own,
+        array $there,
+        Posterior $posterior,
+    ): Comparison {
+        $codes = array_map(static fn (Cause $cause): string => $cause->code, $causes);
+        $chances = array_combine($codes, $posterior->causes);
+        $seen = $record->defectKinds();
+        $relevant = array_values(array_filter(
+            $codes,
+            fn (string $cause): bool => [] === $seen || [] !== array_intersect(array_keys($this->catalogue->signs[$cause] ?? []), $seen),
+        ));
+
+        return Comparison::of(
+            $record,
+            $other,
+            $relevant,
+            array_combine($codes, $own),
+            $there,
+            $chances,
+            $this->catalogue,
+            new QuantityFormatter($this->preferences),
         );
     }
 
@@ -370,6 +455,42 @@ final readonly class Diagnose
         return array_slice($cleared, 0, 6);
     }
 
+    /**
+     * What was done well, in the caster's own numbers: why nothing of that kind went wrong. Of common mistakes first.
+     *
+     * @param list<RankedCause> $ranked
+     * @param list<Sign> $seen
+     *
+     * @return list<array{cause: string, label: string, words: string, fields: list<string>}>
+     */
+    private function sound(array $ranked, array $seen): array
+    {
+        $rows = [];
+        foreach ($ranked as $cause) {
+            $strongest = null;
+            foreach ($cause->contributions as $line) {
+                if ('record' === $line->kind && [] !== $line->fields && $line->logOdds < ($strongest->logOdds ?? 0.0)) {
+                    $strongest = $line;
+                }
+            }
+            if (null === $strongest || self::fromRecord($cause) > self::SOUND_LOG_ODDS || ([] !== $seen && [] !== $cause->explains)) {
+                continue;
+            }
+            $rows[] = [
+                'worth' => -$cause->cause->prior * self::fromRecord($cause),
+                'row' => [
+                    'cause' => $cause->cause->code,
+                    'label' => $cause->cause->label,
+                    'words' => $strongest->words,
+                    'fields' => $strongest->fields,
+                ],
+            ];
+        }
+        usort($rows, static fn (array $a, array $b): int => $b['worth'] <=> $a['worth']);
+
+        return array_slice(array_column($rows, 'row'), 0, self::MOST_SOUND);
+    }
+
     private static function fromRecord(RankedCause $cause): float
     {
         return array_sum(
@@ -424,7 +545,7 @@ final readonly class Diagnose
                 $checks[] = new NextCheck($open[$index], $weighed['gain'], $weighed['chance'], $this->moves($causes, $weighed));
             }
         }
-        usort($checks, static fn (NextCheck $a, NextCheck $b): int => [$b->gainBits, $a->check->code] <=> [$a->gainBits, $b->check->code]);
+        usort($checks, static fn (NextCheck $a, NextCheck $b): int => [$b->worth(), $a->check->code] <=> [$a->worth(), $b->check->code]);
 
         return array_slice($checks, 0, self::MOST_CHECKS_SHOWN);
     }

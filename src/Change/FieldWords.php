@@ -29,6 +29,7 @@ final readonly class FieldWords
         'heat' => 'Heat',
         'casting' => 'Casting',
         'attempt' => 'Attempt',
+        'beside' => 'Compared with',
         'binned' => 'In the bin',
         'made' => 'Made',
         'created' => 'Begun',
@@ -76,6 +77,8 @@ final readonly class FieldWords
             'answers' => Vocabulary::standard()->checks[$key]->label ?? $key,
             'opinions' => 'Opinion of '.self::lower(Catalogue::standard()->causes[$key]->label ?? $key),
             'sheet' => 'Change sheet: '.self::lower(Remedies::find($key)->label ?? $key),
+            'kept' => 'To stay as it is: '.self::lower(Fields::find($key)->label ?? $key),
+            'own' => 'Own change',
             'tariffs' => 'Price of '.self::lower(Choices::label('energy_source', $key)),
             default => $this->value($field)->label ?? (self::LABELS[$field] ?? ucfirst(str_replace('_', ' ', $field))),
         };
@@ -123,7 +126,7 @@ final readonly class FieldWords
             self::isDay($field, $plain) => (new \DateTimeImmutable($plain))->format('j M Y'),
             'kind' === $field => Vocabulary::standard()->defects[$plain]->label ?? $plain,
             null !== $list => Choices::label($list, $plain),
-            in_array($field, ['heat', 'casting', 'attempt'], true) => $this->names[$plain] ?? 'one that is gone',
+            in_array($field, ['heat', 'casting', 'attempt', 'beside'], true) => $this->names[$plain] ?? 'one that is gone',
             default => $plain,
         };
     }
@@ -141,6 +144,9 @@ final readonly class FieldWords
         $remedy = str_starts_with($field, 'sheet.') ? Remedies::find(substr($field, 6)) : null;
         if (null !== $remedy) {
             return null === $new || null === $remedy->field ? 'on the sheet' : $this->words($remedy->field, $new);
+        }
+        if (is_string($plain['words'] ?? null)) {
+            return $plain['words'];
         }
         if (is_string($opinion)) {
             return str_replace('_', ' ', $opinion).(is_string($plain['note'] ?? null) ? ": {$plain['note']}" : '');

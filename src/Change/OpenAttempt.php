@@ -10,6 +10,7 @@ use MoltenNotes\App\Notebook\Casting;
 use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
+use MoltenNotes\Core\Attempt\FindingReader;
 use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\NextAttempt\Change;
@@ -20,11 +21,14 @@ use MoltenNotes\Core\Record\ValueReader;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * Fields of an attempt: its own, and "planned.…", "made.…", "observations.…", "answers.…", "opinions.…", "sheet.…" for what it holds many
- * of.
+ * Fields of an attempt: its own, and "planned.…", "made.…", "observations.…", "answers.…", "opinions.…", "sheet.…", "own.…" and "kept.…"
+ * for what it holds many of.
  */
 final class OpenAttempt implements OpenRecord
 {
+    private const MOST_OWN = 20;
+    private const MOST_WORDS = 300;
+
     public function __construct(
         private readonly Attempt $attempt,
         private readonly bool $new,
@@ -74,6 +78,10 @@ final class OpenAttempt implements OpenRecord
             'opinions' => isset(Catalogue::standard()->causes[$key])
                 ? self::opinion($raw, $pointer, $reader)
                 : self::noSuch($key, array_keys(Catalogue::standard()->causes), 'a cause', $pointer, $reader),
+            'kept' => null === Fields::find($key)
+                ? self::noSuch($key, array_keys(Fields::all()), 'a field', $pointer, $reader)
+                : $reader->mark($raw, $pointer),
+            'own' => $this->ownChange($key, $raw, $pointer, $reader),
             'sheet' => $this->offered->read($this->attempt, $key, $raw, $pointer, $reader),
             default => $this->own($field, $raw, $pointer, $reader),
         };
@@ -89,7 +97,10 @@ final class OpenAttempt implements OpenRecord
             'answers' => $this->attempt->answerTo($key),
             'opinions' => ($this->attempt->opinions()[$key] ?? null)?->toAnswer()->jsonSerialize(),
             'sheet' => Plain::of($this->attempt->changeSheet()[$key] ?? null),
+            'kept' => in_array($key, $this->attempt->kept(), true),
+            'own' => $this->attempt->ownChanges()[$key] ?? null,
             default => match ($field) {
+                'beside' => $this->attempt->beside()?->id()->toRfc4122(),
                 'poured_on' => Plain::of($this->attempt->pouredOn()),
                 'verdict' => $this->attempt->verdict(),
                 'note' => $this->attempt->note(),
@@ -111,6 +122,8 @@ final class OpenAttempt implements OpenRecord
             'answers' => $this->attempt->answer($key, in_array($value, ['yes', 'no', 'unclear'], true) ? $value : null),
             'opinions' => $this->opine($key, $value),
             'sheet' => $this->keepChange($key, $value),
+            'kept' => $this->attempt->keep($key, true === $value),
+            'own' => $this->attempt->changeOwn($key, self::ownWords($value)),
             default => $this->keepOwn($field, $value),
         };
     }
@@ -158,14 +171,14 @@ final class OpenAttempt implements OpenRecord
         return null;
     }
 
-    /** @return array{opinion: string, note: string|null}|null */
+    /** @return array{opinion: string, note: string|null, sure: string|null}|null */
     private static function opinion(mixed $raw, string $pointer, ValueReader $reader): ?array
     {
         if (null === $raw) {
             return null;
         }
         $raw = is_string($raw) ? ['opinion' => $raw] : $reader->object($raw, $pointer);
-        $reader->refuseUnknown($raw, ['opinion', 'note'], $pointer, 'record.unknown_part', 'This is not part of an opinion.');
+        $reader->refuseUnknown($raw, ['opinion', 'note', 'sure'], $pointer, 'record.unknown_part', 'This is not part of an opinion.');
         $opinion = $raw['opinion'] ?? null;
         if (!in_array($opinion, ['confirmed', 'suspected', 'ruled_out'], true)) {
             $reader->refuse($pointer.'/opinion', 'record.unknown_choice', 'Say confirmed, suspected or ruled out.');
@@ -173,7 +186,11 @@ final class OpenAttempt implements OpenRecord
             return null;
         }
 
-        return ['opinion' => $opinion, 'note' => $reader->text($raw['note'] ?? null, $pointer.'/note')];
+        return [
+            'opinion' => $opinion,
+            'note' => $reader->text($raw['note'] ?? null, $pointer.'/note'),
+            'sure' => isset($raw['sure']) ? $reader->choice('how_sure', $raw['sure'], $pointer.'/sure') : null,
+        ];
     }
 
     private function own(string $field, mixed $raw, string $pointer, ValueReader $reader): mixed
@@ -185,6 +202,7 @@ final class OpenAttempt implements OpenRecord
             'name' => CommonFields::name($raw, $pointer, $reader),
             'heat' => null === $raw ? null : $this->heat($raw, $pointer, $reader),
             'casting' => $this->casting($raw, $pointer, $reader),
+            'beside' => null === $raw ? null : $this->beside($raw, $pointer, $reader),
             'binned' => $reader->mark($raw, $pointer),
             default => CommonFields::unknown($pointer, $reader, 'an attempt'),
         };
@@ -200,6 +218,62 @@ final class OpenAttempt implements OpenRecord
         } catch (RecordNotFound) {
             return $reader->refuse($pointer, 'record.not_found', 'There is no such heat in this notebook.');
         }
+    }
+
+    private function beside(mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        try {
+            $other = $this->notebook->attempt(is_string($raw) ? $raw : '', $this->attempt->caster());
+        } catch (RecordNotFound) {
+            return $reader->refuse($pointer, 'record.not_found', 'There is no such attempt in this notebook.');
+        }
+        if ($other->casting() !== $this->attempt->casting() || $other->id()->equals($this->attempt->id())) {
+            return $reader->refuse($pointer, 'record.not_comparable', 'Compare it with another attempt at the same casting.');
+        }
+
+        return $other->id()->toRfc4122();
+    }
+
+    /** @return array{words: string, against: string|null}|null */
+    private function ownChange(string $id, mixed $raw, string $pointer, ValueReader $reader): ?array
+    {
+        if (!Uuid::isValid($id)) {
+            return $reader->refuse($pointer, 'record.not_an_id', 'A change of your own has an id of its own.');
+        }
+        if (null !== $this->notebook->next($this->attempt)) {
+            return $reader->refuse(
+                $pointer,
+                'planning.sheet_closed',
+                'The next attempt follows this sheet already; its predictions stay as written.',
+            );
+        }
+        if (null === $raw) {
+            return null;
+        }
+        if (count($this->attempt->ownChanges()) >= self::MOST_OWN) {
+            return $reader->refuse($pointer, 'planning.too_many', 'At most '.self::MOST_OWN.' changes of your own stand on a sheet.');
+        }
+        $raw = $reader->object($raw, $pointer);
+        $reader->refuseUnknown($raw, ['words', 'against'], $pointer, 'record.unknown_part', 'This is not part of a change.');
+        $words = $reader->text($raw['words'] ?? null, $pointer.'/words');
+        if (null === $words) {
+            return $reader->refuse($pointer.'/words', 'record.blank', 'Say what you change.');
+        }
+        $against = $raw['against'] ?? null;
+
+        return [
+            'words' => mb_substr($words, 0, self::MOST_WORDS),
+            'against' => null === $against ? null : FindingReader::kind($against, $pointer.'/against', $reader, Vocabulary::standard()),
+        ];
+    }
+
+    /** @return array{words: string, against: string|null}|null */
+    private static function ownWords(mixed $value): ?array
+    {
+        $words = is_array($value) ? $value['words'] ?? null : null;
+        $against = is_array($value) ? $value['against'] ?? null : null;
+
+        return is_string($words) ? ['words' => $words, 'against' => is_string($against) ? $against : null] : null;
     }
 
     private function casting(mixed $raw, string $pointer, ValueReader $reader): ?string
@@ -226,6 +300,9 @@ final class OpenAttempt implements OpenRecord
                 null === $text ? null : $this->notebook->own(Heat::class, Uuid::fromString($text), $this->attempt->caster()),
             ),
             'casting' => $this->move($text),
+            'beside' => $this->attempt->compareWith(
+                null === $text ? null : $this->notebook->own(Attempt::class, Uuid::fromString($text), $this->attempt->caster()),
+            ),
             default => $this->bin(true === $value),
         };
     }
@@ -253,10 +330,12 @@ final class OpenAttempt implements OpenRecord
     {
         $opinion = is_array($value) ? $value['opinion'] ?? null : null;
         $note = is_array($value) ? $value['note'] ?? null : null;
+        $sure = is_array($value) ? $value['sure'] ?? null : null;
         $this->attempt->opine(
             $cause,
             in_array($opinion, ['confirmed', 'suspected', 'ruled_out'], true) ? $opinion : null,
             is_string($note) ? $note : null,
+            is_string($sure) ? $sure : null,
         );
     }
 

@@ -8,7 +8,9 @@ use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\CauseOpinion;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\OpinionAnswer;
+use MoltenNotes\Core\Attempt\History;
 use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Diagnosis\Comparison;
 use MoltenNotes\Core\Diagnosis\Diagnose;
 use MoltenNotes\Core\Diagnosis\Diagnosis;
 
@@ -35,6 +37,9 @@ final readonly class WhyView
             causes: $diagnosis['causes'],
             beside: $diagnosis['beside'],
             cleared: $diagnosis['cleared'],
+            sound: $diagnosis['sound'],
+            compared: $diagnosis['compared'],
+            comparable: $this->comparable($attempt),
             unexplained: $diagnosis['unexplained'],
             nextChecks: $diagnosis['next_checks'],
             blank: $diagnosis['blank'],
@@ -50,5 +55,30 @@ final readonly class WhyView
             ),
             opinions: (object) array_map(static fn (CauseOpinion $opinion): OpinionAnswer => $opinion->toAnswer(), $attempt->opinions()),
         );
+    }
+
+    /** @return list<ComparableAnswer> */
+    private function comparable(Attempt $attempt): array
+    {
+        $here = $attempt->toRecord(new History(), null);
+        $standing = Comparison::standing($here);
+        $others = array_map(static function (Attempt $other) use ($attempt, $here, $standing): ComparableAnswer {
+            $there = $other->toRecord(new History(), null);
+
+            return new ComparableAnswer(
+                $other->id()->toRfc4122(),
+                $other->number(),
+                $other->verdict(),
+                Comparison::standing($there) > $standing,
+                count(Comparison::differing($here, $there)),
+                true === $attempt->beside()?->id()->equals($other->id()),
+            );
+        }, $this->notebook->otherPours($attempt));
+        usort(
+            $others,
+            static fn (ComparableAnswer $a, ComparableAnswer $b): int => [$b->better, $a->differs] <=> [$a->better, $b->differs],
+        );
+
+        return $others;
     }
 }

@@ -21,6 +21,7 @@ use MoltenNotes\Core\NextAttempt\Change;
 use MoltenNotes\Core\NextAttempt\Prediction;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\Choices;
+use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Workshop\Workshop;
 use Symfony\Component\Uid\Uuid;
@@ -56,6 +57,11 @@ class Attempt
     #[ORM\ManyToOne(targetEntity: self::class)]
     private ?self $previous;
 
+    /** Another attempt at the same casting that the caster holds this one against. */
+    #[ORM\ManyToOne(targetEntity: self::class)]
+    #[ORM\JoinColumn(onDelete: 'SET NULL')]
+    private ?self $beside = null;
+
     #[ORM\Column]
     private int $number;
 
@@ -83,6 +89,14 @@ class Attempt
     /** A list of codes; whatever else may be stored here is kept and shown. */
     #[ORM\Column(type: Types::JSON)]
     private mixed $observations = [];
+
+    /** Fields that are to stay as they are, since they worked; whatever else may be stored here is kept. */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    private mixed $kept = null;
+
+    /** The caster's own changes by their id: words, and the defect each is meant against; whatever else may be stored here is kept. */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    private mixed $ownChanges = null;
 
     // What lists and filters need, as made where known; kept by summarise().
     #[ORM\Column(length: 40, nullable: true)]
@@ -218,6 +232,55 @@ class Attempt
     public function remark(?string $note): void
     {
         $this->note = $note;
+    }
+
+    public function compareWith(?self $other): void
+    {
+        $this->beside = $other;
+    }
+
+    /** Null while it is in the bin. */
+    public function beside(): ?self
+    {
+        return null === $this->beside?->binnedAt() ? $this->beside : null;
+    }
+
+    /** Whether the value of a field is to stay as it is. */
+    public function keep(string $field, bool $is): void
+    {
+        $others = array_values(array_diff($this->kept(), [$field]));
+        $this->kept = $is ? [...$others, $field] : $others;
+    }
+
+    /** @return list<string> fields whose values are to stay as they are */
+    public function kept(): array
+    {
+        return array_values(array_filter(
+            is_array($this->kept) ? $this->kept : [],
+            static fn (mixed $field): bool => is_string($field) && null !== Fields::find($field),
+        ));
+    }
+
+    /** @param array{words: string, against: string|null}|null $change null takes it off the sheet */
+    public function changeOwn(string $id, ?array $change): void
+    {
+        $all = is_array($this->ownChanges) ? $this->ownChanges : [];
+        unset($all[$id]);
+        $this->ownChanges = null === $change ? $all : $all + [$id => $change];
+    }
+
+    /** @return array<string, array{words: string, against: string|null}> by id */
+    public function ownChanges(): array
+    {
+        $changes = [];
+        foreach (is_array($this->ownChanges) ? $this->ownChanges : [] as $id => $change) {
+            if (is_array($change) && is_string($change['words'] ?? null)) {
+                $against = $change['against'] ?? null;
+                $changes[(string) $id] = ['words' => $change['words'], 'against' => is_string($against) ? $against : null];
+            }
+        }
+
+        return $changes;
     }
 
     public function notice(string $observation, bool $seen): void
@@ -472,15 +535,15 @@ class Attempt
     }
 
     /** @param 'confirmed'|'suspected'|'ruled_out'|null $opinion null takes the opinion back */
-    public function opine(string $cause, ?string $opinion, ?string $note): void
+    public function opine(string $cause, ?string $opinion, ?string $note, ?string $sure = null): void
     {
         $row = $this->opinions->get($cause);
         if (null === $opinion) {
             $this->opinions->remove($cause);
         } elseif (null === $row) {
-            $this->opinions->set($cause, new CauseOpinion($this, $cause, $opinion, $note));
+            $this->opinions->set($cause, new CauseOpinion($this, $cause, $opinion, $note, $sure));
         } else {
-            $row->change($opinion, $note);
+            $row->change($opinion, $note, $sure);
         }
     }
 

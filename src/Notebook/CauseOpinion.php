@@ -6,6 +6,7 @@ namespace MoltenNotes\App\Notebook;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use MoltenNotes\Core\Record\Choices;
 
 /** What the caster thinks of a cause, kept beside what was computed. */
 #[ORM\Entity]
@@ -28,20 +29,26 @@ class CauseOpinion
     #[ORM\Column(type: Types::TEXT, nullable: true)]
     private ?string $note;
 
+    /** A code of the list "how_sure"; null where not told. */
+    #[ORM\Column(length: 8, nullable: true)]
+    private ?string $sure;
+
     /** @param 'confirmed'|'suspected'|'ruled_out' $opinion */
-    public function __construct(Attempt $attempt, string $cause, string $opinion, ?string $note)
+    public function __construct(Attempt $attempt, string $cause, string $opinion, ?string $note, ?string $sure)
     {
         $this->attempt = $attempt;
         $this->cause = $cause;
         $this->opinion = $opinion;
         $this->note = $note;
+        $this->sure = $sure;
     }
 
     /** @param 'confirmed'|'suspected'|'ruled_out' $opinion */
-    public function change(string $opinion, ?string $note): void
+    public function change(string $opinion, ?string $note, ?string $sure): void
     {
         $this->opinion = $opinion;
         $this->note = $note;
+        $this->sure = $sure;
     }
 
     /** @return 'confirmed'|'suspected'|'ruled_out' */
@@ -52,6 +59,6 @@ class CauseOpinion
 
     public function toAnswer(): OpinionAnswer
     {
-        return new OpinionAnswer($this->opinion, $this->note);
+        return new OpinionAnswer($this->opinion, $this->note, Choices::known('how_sure', $this->sure));
     }
 }

@@ -11,6 +11,7 @@ use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Attempt\History;
 use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Experience\Experience;
 use MoltenNotes\Core\Geometry\Solids;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Values;
@@ -23,6 +24,9 @@ final readonly class Notebook
 {
     /** Judged attempts that count as a caster's history. */
     private const OF_LATE = 500;
+
+    /** Older pours of a casting than these are not offered for comparison. */
+    private const COMPARED = 30;
 
     public function __construct(
         private EntityManagerInterface $storage,
@@ -144,7 +148,7 @@ final readonly class Notebook
             $this->workshop($attempt->caster()),
             $this->experience->for($attempt->caster(), $bare->values()->choice('mould.process'), $attempt),
             $this->solids,
-        );
+        )->beside($attempt->beside()?->toRecord(new History(), null, new Experience(), $this->solids));
     }
 
     /** Values that are being typed, on the ground a record of this caster stands on; of an attempt where they are its. */
@@ -194,6 +198,19 @@ final readonly class Notebook
             ]);
 
         return 1 + (is_numeric($highest) ? (int) $highest : 0);
+    }
+
+    /** @return list<Attempt> other pours of the same casting, the latest first */
+    public function otherPours(Attempt $attempt): array
+    {
+        return array_values(array_filter(
+            $this->storage->getRepository(Attempt::class)->findBy(
+                ['casting' => $attempt->casting(), 'binnedAt' => null],
+                ['number' => 'DESC'],
+                self::COMPARED,
+            ),
+            static fn (Attempt $other): bool => !$other->id()->equals($attempt->id()) && 'planned' !== $other->state(),
+        ));
     }
 
     /** How many attempts at a casting there are. */

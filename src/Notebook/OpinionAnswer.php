@@ -10,7 +10,7 @@ use MoltenNotes\App\Shared\Http\Answer;
 final readonly class OpinionAnswer extends Answer
 {
     /** @param 'confirmed'|'suspected'|'ruled_out' $opinion */
-    public function __construct(public string $opinion, public ?string $note)
+    public function __construct(public string $opinion, public ?string $note, public ?string $sure)
     {
     }
 }

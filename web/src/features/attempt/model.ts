@@ -68,5 +68,6 @@ export function whereOf(attempt: Attempt): { sections: Choice[]; pieces: number 
 /** The section a finding sits on, in words; empty where none is told. */
 export function sectionWords(attempt: Attempt, finding: Finding): string {
   if (finding.section === null) return '';
-  return `on the ${(sectionsOf(attempt).find((section) => section.id === finding.section)?.label ?? 'section that is no more').toLowerCase()}`;
+  const section = sectionsOf(attempt).find(({ id }) => id === finding.section);
+  return `on the ${section ? section.label.toLowerCase() : 'section that is no more'}`;
 }
