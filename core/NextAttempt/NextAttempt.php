@@ -19,6 +19,7 @@ use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Working\Figure;
 
 /**
  * Plans the next attempt: the changes edit a copy of the plan, the evidence is weighed again on that copy, and each defect gets its chance
@@ -33,14 +34,33 @@ final readonly class NextAttempt
 {
     /** A defect not seen yet is worth a warning from this rise of its chance on. */
     private const WARN_FROM = 0.1;
+    /** A change serves a suspect when it leaves at most this of its odds. */
+    private const SERVES = 0.8;
+    /** Chances nearer than this are the same to a caster. */
+    private const WORTH_SAYING = 0.03;
+    /** More changes at once than these are no plan. */
+    private const MOST_AT_ONCE = 4;
     /** Pour times nearer than this are the same. */
     private const SAME_PACE = 0.03;
 
     private QuantityFormatter $format;
 
+    /** @var \WeakMap<AttemptRecord, array{plan: CastingPlan, odds: array<string, float>}> what stands before any change, worked out once */
+    private \WeakMap $grounds;
+
     public function __construct(private Catalogue $catalogue, UnitPreferences $preferences)
     {
         $this->format = new QuantityFormatter($preferences);
+        $this->grounds = new \WeakMap();
+    }
+
+    /** @return array{plan: CastingPlan, odds: array<string, float>} */
+    private function ground(AttemptRecord $record): array
+    {
+        return $this->grounds[$record] ??= [
+            'plan' => PlanCasting::of(Basis::of($record, $this->format)),
+            'odds' => $this->recordOdds($record, $record->values()),
+        ];
     }
 
     /**
@@ -53,13 +73,15 @@ final readonly class NextAttempt
     public function proposals(AttemptRecord $record, array $causes): array
     {
         $rule = new RemedyRule($this->format);
-        $plan = PlanCasting::of(Basis::of($record, $this->format));
+        $plan = $this->ground($record)['plan'];
         $proposals = [];
         foreach ($causes as $cause) {
             foreach (Remedies::against($cause) as $remedy) {
                 $new = $rule->newValue($remedy, $record, $plan);
-                if ('habit' === $remedy->how || null !== $new) {
-                    $proposals[] = new Change($remedy, null === $remedy->field ? null : $record->values()->get($remedy->field), $new);
+                $open = null === $new ? $rule->open($remedy, $record, $plan) : '';
+                if ('habit' === $remedy->how || null !== $new || '' !== $open) {
+                    $old = null === $remedy->field ? null : $record->values()->get($remedy->field);
+                    $proposals[] = new Change($remedy, $old, $new, $open);
                 }
             }
         }
@@ -76,7 +98,7 @@ final readonly class NextAttempt
                 $plan = $plan->with($change->remedy->field, $change->new);
             }
         }
-        $before = PlanCasting::of(Basis::of($record, $this->format));
+        $before = $this->ground($record)['plan'];
         $plan = $this->atOwnPace($before, $record, $plan);
         $left = $this->left($record, $plan, $changes);
         $moves = [] === $changes ? [] : PlanMove::between($before, $this->planOf($record, $plan));
@@ -88,6 +110,100 @@ final readonly class NextAttempt
             self::teaches($changes),
             $moves,
         );
+    }
+
+    /**
+     * What one change alone would do: which other suspects it serves, what gets better and what worse.
+     *
+     * @param list<string> $suspects causes, the likeliest first
+     */
+    public function effect(AttemptRecord $record, Diagnosis $diagnosis, Change $change, array $suspects): Effect
+    {
+        if (null === $change->new && 'habit' !== $change->remedy->how) {
+            return new Effect([], [], [], null);
+        }
+        $sheet = $this->sheet($record, $diagnosis, [$change]);
+        $left = $this->left($record, $sheet->plan, [$change]);
+        $also = array_values(array_filter(
+            $suspects,
+            static fn (string $cause): bool => $cause !== $change->remedy->cause && ($left[$cause] ?? 1.0) <= self::SERVES,
+        ));
+        $better = $worse = [];
+        foreach ($sheet->predictions as $prediction) {
+            $words = $this->catalogue->vocabulary->defects[$prediction->defect]->label
+                .': '.self::inHundred($prediction->before).' → '.self::inHundred($prediction->after).' in 100';
+            if ($prediction->after < $prediction->before - self::WORTH_SAYING) {
+                $better[] = $words;
+            } elseif ($prediction->after > $prediction->before + self::WORTH_SAYING) {
+                $worse[] = $words;
+            }
+        }
+        foreach ($sheet->moves as $move) {
+            $turn = $move->turn();
+            if (0 !== $turn && null !== $move->before && null !== $move->after) {
+                $words = $move->label.': '.Figure::shown($move->before->value, $this->format).' → '
+                    .Figure::shown($move->after->value, $this->format);
+                $turn > 0 ? $better[] = $words : $worse[] = $words;
+            }
+        }
+
+        return new Effect($also, $better, $worse, self::anyAgain($sheet->predictions, $record->defectKinds()));
+    }
+
+    /**
+     * One change or several: what each way would leave of the faults, and what the pour after it can tell.
+     *
+     * @param list<array{change: Change, again: float|null}> $weighed changes with what each alone leaves, the likeliest cause first
+     *
+     * @return list<Way> the dearest to learn from first
+     */
+    public function ways(AttemptRecord $record, Diagnosis $diagnosis, array $weighed): array
+    {
+        $known = array_values(array_filter($weighed, static fn (array $row): bool => null !== $row['again']));
+        if ([] === $known || [] === $record->defectKinds()) {
+            return [];
+        }
+        $byEffect = $known;
+        usort($byEffect, static fn (array $a, array $b): int => $a['again'] <=> $b['again']);
+        $best = $byEffect[0];
+        $ways = [new Way('one', [$best['change']->remedy->code], $best['again'], self::teaches([$best['change']]))];
+        $each = [];
+        foreach ($known as ['change' => $change]) {
+            $each[$change->remedy->cause] ??= $change;
+        }
+        $all = array_values(array_slice($each, 0, self::MOST_AT_ONCE));
+        if (count($all) > 1) {
+            $after = self::anyAgain($this->sheet($record, $diagnosis, $all)->predictions, $record->defectKinds());
+            $ways[] = new Way(
+                'all',
+                array_map(static fn (Change $change): string => $change->remedy->code, $all),
+                (float) $after,
+                self::teaches($all),
+            );
+        }
+
+        return $ways;
+    }
+
+    /**
+     * Chance to see any of the faults again, as if they came independently.
+     *
+     * @param list<Prediction> $predictions
+     * @param list<string> $seen
+     */
+    private static function anyAgain(array $predictions, array $seen): ?float
+    {
+        $none = 1.0;
+        foreach ($predictions as $prediction) {
+            $none *= in_array($prediction->defect, $seen, true) ? 1 - $prediction->after : 1.0;
+        }
+
+        return [] === $seen ? null : 1 - $none;
+    }
+
+    private static function inHundred(float $chance): string
+    {
+        return (string) round(100 * $chance);
     }
 
     /**
@@ -126,7 +242,7 @@ final readonly class NextAttempt
      */
     private function left(AttemptRecord $record, Values $plan, array $changes): array
     {
-        $then = $this->recordOdds($record, $record->values());
+        $then = $this->ground($record)['odds'];
         $next = $this->recordOdds($record, $plan);
         $left = [];
         foreach (array_keys($this->catalogue->causes) as $cause) {

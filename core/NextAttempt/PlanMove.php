@@ -34,6 +34,16 @@ final readonly class PlanMove
     ) {
     }
 
+    /** How it turned: above 0 better, below 0 worse, by how it stands to its band. */
+    public function turn(): int
+    {
+        $rank = ['bad' => 0, 'risky' => 1, 'plain' => 2, 'good' => 2];
+        $then = $rank[$this->before->standing ?? ''] ?? null;
+        $now = $rank[$this->after->standing ?? ''] ?? null;
+
+        return null === $then || null === $now ? 0 : $now <=> $then;
+    }
+
     /** @return list<self> */
     public static function between(CastingPlan $before, CastingPlan $after): array
     {

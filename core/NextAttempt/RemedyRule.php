@@ -71,6 +71,57 @@ final readonly class RemedyRule
             : $this->towards($remedy, $old, $new);
     }
 
+    /**
+     * Where the record does not say enough for the amount: the range it lies in, and what would narrow it; blank where an amount is known
+     * or the remedy has nothing to change. Common practice.
+     *
+     * @param CastingPlan $plan of this record
+     */
+    public function open(Remedy $remedy, AttemptRecord $record, CastingPlan $plan): string
+    {
+        $values = $record->values();
+        if (null === $remedy->field || !Fields::get($remedy->field)->belongsTo($values->choice('mould.process'))) {
+            return '';
+        }
+        $isBlank = !$values->has($remedy->field);
+
+        return match ($remedy->how) {
+            'needed_temperature' => $this->openTemperature($values, $plan, 'cooler' === $remedy->code),
+            'cope_weights' => null !== $plan->figure('mould', 'cope_weights') ? '' : 'Nobody can say how much without the area that the '
+                .'metal lifts and the height of the sprue: tell sections, or length, width and height.',
+            'riser_for_heaviest' => null !== $values->measurement('casting.heaviest') || null !== $values->sections()
+                ? ''
+                : 'Between 1.8 and 2.4 times as wide as the heaviest section: tell that, or the sections.',
+            'gate_width_for_speed' => null !== $plan->figure('gating', 'gate_speed_share') ? '' : 'Wide enough that the metal walks in '
+                .'and does not jet: sprue, its height, and number, width and thickness of the gates would tell.',
+            'scale' => $isBlank && is_numeric($remedy->argument)
+                ? 'About '.round(100 * (float) $remedy->argument).' % of what it was; note what it was.'
+                : '',
+            'more' => $isBlank ? 'One or two more than there were; note how many there were.' : '',
+            default => '',
+        };
+    }
+
+    private function openTemperature(Values $values, CastingPlan $plan, bool $cooler): string
+    {
+        if (null !== FactSheet::neededTemperature($values, $this->format) || (!$cooler && null !== $plan->least('filling', 'fill_ratio'))) {
+            return '';
+        }
+        $alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
+        if (null === $alloy) {
+            return 'Tell the metal: what is hot for one is solid for another.';
+        }
+        $limit = (new Suitability($values->choice('mould.process'), $alloy))->hottest();
+        $most = null !== $limit && $alloy->pourThin->isAbove($limit) ? $limit : $alloy->pourThin;
+        $told = $values->measurement('pour.temperature')?->asTemperature();
+        if (null !== $told && ($cooler ? !$told->isAbove($alloy->pourHeavy) : !$most->isAbove($told))) {
+            return '';
+        }
+
+        return 'Between '.$this->format->quantity($alloy->pourHeavy).' and '.$this->format->quantity($most).' for this metal, the thinner '
+            .'the hotter: the thinnest wall and how far the metal runs would narrow it.';
+    }
+
     private function same(Measurement|Sections|string|int|bool|null $old, Measurement|Sections|string|int|bool|null $new): bool
     {
         if ($old instanceof Measurement && $new instanceof Measurement) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Bench;
 
+use MoltenNotes\App\Repeats\RepeatEntryAnswer;
 use MoltenNotes\App\Shared\Http\Answer;
 
 /** What waits for what, and what this caster got wrong before. */

@@ -8,9 +8,8 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\LogPour\AttemptLineAnswer;
-use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Repeats\RepeatList;
 use MoltenNotes\App\Shared\Http\AnswerResponse;
-use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\NextAttempt\Remedies;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -19,11 +18,10 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 final readonly class BenchController
 {
     private const MOST_WAITING = 40;
-    private const MOST_REPEATED = 8;
     /** Whatever waits longer than this many attempts is forgotten. */
     private const LOOKED_THROUGH = 300;
 
-    public function __construct(private Connection $connection, private Notebook $notebook, private Catalogue $catalogue)
+    public function __construct(private Connection $connection, private RepeatList $repeats)
     {
     }
 
@@ -44,7 +42,7 @@ final readonly class BenchController
                     ),
                     $open,
                 ),
-                $this->repeatList($caster),
+                $this->repeats->all($caster),
             ),
         );
     }
@@ -120,30 +118,5 @@ final readonly class BenchController
         }
 
         return $changed;
-    }
-
-    /** @return list<RepeatEntryAnswer> confirmed causes, the most frequent first */
-    private function repeatList(Caster $caster): array
-    {
-        $times = $last = [];
-        foreach ($this->notebook->judged($caster) as $pour) {
-            foreach ($pour['confirmed'] as $cause) {
-                $times[$cause] = ($times[$cause] ?? 0) + 1;
-                $last[$cause] ??= $pour['on'];
-            }
-        }
-        $causes = array_keys($times);
-        usort($causes, static fn (string $a, string $b): int => [$times[$b], $last[$b]] <=> [$times[$a], $last[$a]]);
-
-        return array_map(
-            fn (string $cause): RepeatEntryAnswer => new RepeatEntryAnswer(
-                cause: $cause,
-                label: $this->catalogue->causes[$cause]->label ?? $cause,
-                times: $times[$cause],
-                lastOn: $last[$cause],
-                processes: $this->catalogue->causes[$cause]->processes ?? null,
-            ),
-            array_slice($causes, 0, self::MOST_REPEATED),
-        );
     }
 }

@@ -15,6 +15,8 @@ final readonly class CastingDetailAnswer extends Answer
     /**
      * @param int|null $earlier the attempts before this number are not told here
      * @param list<TrailAttemptAnswer> $trail
+     * @param list<PatternChangeAnswer> $patternChanges what was changed about the pattern, the latest last
+     * @param list<SectionTrailAnswer> $bySection what each section showed, try by try; empty where no fault names a section
      */
     public function __construct(
         public CastingAnswer $casting,
@@ -22,6 +24,8 @@ final readonly class CastingDetailAnswer extends Answer
         public int $nextNumber,
         public ?int $earlier,
         public array $trail,
+        public array $patternChanges,
+        public array $bySection,
     ) {
     }
 }

@@ -16,6 +16,7 @@ use MoltenNotes\App\PlanCasting\PlanView;
 use MoltenNotes\App\PlanNext\SheetView;
 use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Costly;
+use MoltenNotes\Core\Attempt\History;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -57,6 +58,8 @@ final readonly class ShowCastingController
                 $this->notebook->nextNumber($casting),
                 $this->notebook->hasAttemptBefore($casting, $first) ? $first : null,
                 array_map($this->step(...), $trail),
+                $this->patternChanges($trail),
+                self::bySection($trail),
             ),
         );
     }
@@ -75,5 +78,59 @@ final readonly class ShowCastingController
             section: $this->plans->drawing($attempt),
             sheet: null === $attempt->previous() ? null : $this->sheets->followed($attempt->previous(), $attempt),
         );
+    }
+
+    /**
+     * @param list<Attempt> $trail
+     *
+     * @return list<PatternChangeAnswer>
+     */
+    private function patternChanges(array $trail): array
+    {
+        $changes = [];
+        foreach ($trail as $attempt) {
+            $before = $attempt->previous();
+            foreach (null === $before ? [] : $this->sheets->followed($before, $attempt)->changes as $line) {
+                if ($line->ofPattern) {
+                    $changes[] = new PatternChangeAnswer($attempt->number(), $line->label, "{$line->fieldLabel}: {$line->new}");
+                }
+            }
+        }
+
+        return $changes;
+    }
+
+    /**
+     * @param list<Attempt> $trail
+     *
+     * @return list<SectionTrailAnswer>
+     */
+    private static function bySection(array $trail): array
+    {
+        $labels = $faults = [];
+        foreach ($trail as $attempt) {
+            $record = $attempt->toRecord(new History(), null);
+            foreach ($record->values()->sections()?->all() ?? [] as $section) {
+                $labels[$section->id] = $section->label;
+            }
+            foreach ($record->findings as $finding) {
+                if (null !== $finding->section) {
+                    $faults[$finding->section][$attempt->number()][] = $finding->kind;
+                }
+            }
+        }
+        $rows = [];
+        foreach ([] === $faults ? [] : $labels as $section => $label) {
+            $rows[] = new SectionTrailAnswer((string) $section, $label, array_map(
+                static fn (Attempt $attempt): array => [
+                    'number' => $attempt->number(),
+                    'judged' => null !== $attempt->verdict(),
+                    'faults' => array_values(array_unique($faults[$section][$attempt->number()] ?? [])),
+                ],
+                $trail,
+            ));
+        }
+
+        return $rows;
     }
 }

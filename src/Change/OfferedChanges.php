@@ -68,6 +68,10 @@ final class OfferedChanges
             return $reader->refuse($pointer, 'planning.nothing_to_change', "“{$remedy->label}” has nothing to change in this plan.");
         }
 
+        if ('' !== $offered->open) {
+            return $reader->refuse($pointer, 'planning.amount_open', "Say how much. {$offered->open}");
+        }
+
         return $offered;
     }
 

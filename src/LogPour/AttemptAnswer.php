@@ -6,6 +6,7 @@ namespace MoltenNotes\App\LogPour;
 
 use MoltenNotes\App\Notebook\FindingAnswer;
 use MoltenNotes\App\Notebook\Unreadable;
+use MoltenNotes\App\PlanNext\KeptAnswer;
 use MoltenNotes\App\Shared\Http\Answer;
 
 /** An attempt with all that is written of it. */
@@ -26,6 +27,8 @@ final readonly class AttemptAnswer extends Answer
      * @param list<array{stage: string, code: string, words: string, subject: string, standing: string}> $risks
      * @param list<array{stage: string, title: string, words: string, standing: string}> $answersOfPlan
      * @param list<Unreadable> $unreadable
+     * @param list<string> $kept fields that are to stay as they are here
+     * @param list<KeptAnswer> $keeps what earlier attempts are to keep, and how this one has it
      */
     public function __construct(
         public AttemptLineAnswer $line,
@@ -47,6 +50,8 @@ final readonly class AttemptAnswer extends Answer
         public array $risks,
         public array $answersOfPlan,
         public array $unreadable,
+        public array $kept,
+        public array $keeps,
     ) {
     }
 }

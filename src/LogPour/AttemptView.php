@@ -12,6 +12,7 @@ use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\OpinionAnswer;
 use MoltenNotes\App\Notebook\RecordedFinding;
 use MoltenNotes\App\PlanCasting\PlanView;
+use MoltenNotes\App\PlanNext\KeepList;
 use MoltenNotes\App\Shared\Http\ShownValueAnswer;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
@@ -23,7 +24,7 @@ use MoltenNotes\Core\Safety\Cautions;
 /** An attempt as the API shows it: values both raw and in the caster's units. */
 final readonly class AttemptView
 {
-    public function __construct(private Notebook $notebook)
+    public function __construct(private Notebook $notebook, private KeepList $keeps)
     {
     }
 
@@ -54,6 +55,8 @@ final readonly class AttemptView
             risks: $plan->risks(),
             answersOfPlan: $plan->answers($format),
             unreadable: $attempt->unreadable(),
+            kept: $attempt->kept(),
+            keeps: $this->keeps->heldBy($attempt),
         );
     }
 

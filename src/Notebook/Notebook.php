@@ -103,11 +103,11 @@ final readonly class Notebook
      * today, and a
      * notebook must not become slower as it grows.
      *
-     * @return array<string, array{on: string, confirmed: list<string>}> id → day and causes
+     * @return array<string, array{on: string, confirmed: list<string>, process: string|null, alloy: string|null, wall: float|null}>
      */
     public function judged(Caster $caster): array
     {
-        return $this->remembered->get($caster, 'judged', function () use ($caster): array {
+        return $this->remembered->get($caster, 'judged pours', function () use ($caster): array {
             $verdicts = array_keys(Choices::list('verdict'));
             // One question for each verdict: together they would sort everything that was ever judged.
             $latest = ' ORDER BY happened_on DESC, id DESC LIMIT '.self::OF_LATE;
@@ -116,19 +116,32 @@ final readonly class Notebook
                 array_fill(
                     0,
                     count($verdicts),
-                    '(SELECT id, happened_on FROM attempt WHERE caster_id = ? AND verdict = ? AND binned_at IS NULL'.$latest.')',
+                    '(SELECT id, happened_on, process, alloy FROM attempt WHERE caster_id = ? AND verdict = ? AND binned_at IS NULL'
+                        .$latest.')',
                 ),
             );
-            /** @var list<array{id: string, happened_on: string, cause: string|null}> $rows */
+            /**
+             * @var list<array{id: string, happened_on: string, cause: string|null, process: string|null, alloy: string|null,
+             *     wall: float|string|null}> $rows
+             */
             $rows = $this->storage->getConnection()->fetchAllAssociative(
-                "SELECT w.id, w.happened_on, o.cause FROM ({$judged}{$latest}) w
+                "SELECT w.id, w.happened_on, o.cause, w.process, w.alloy,
+                     (SELECT v.si FROM attempt_value v WHERE v.attempt_id = w.id AND v.slot IN ('made casting.wall', 'planned casting.wall')
+                      ORDER BY v.slot LIMIT 1) AS wall
+                 FROM ({$judged}{$latest}) w
                  LEFT JOIN cause_opinion o ON o.attempt_id = w.id AND o.opinion = 'confirmed' ORDER BY w.happened_on DESC, w.id DESC",
                 array_merge(...array_map(static fn (string $verdict): array => [$caster->id()->toBinary(), $verdict], $verdicts)),
             );
             $judged = [];
             foreach ($rows as $row) {
                 $id = Uuid::fromBinary($row['id'])->toRfc4122();
-                $judged[$id] ??= ['on' => $row['happened_on'], 'confirmed' => []];
+                $judged[$id] ??= [
+                    'on' => $row['happened_on'],
+                    'confirmed' => [],
+                    'process' => $row['process'],
+                    'alloy' => $row['alloy'],
+                    'wall' => is_numeric($row['wall']) ? (float) $row['wall'] : null,
+                ];
                 if (null !== $row['cause'] && isset(Catalogue::standard()->causes[$row['cause']])) {
                     $judged[$id]['confirmed'][] = $row['cause'];
                 }

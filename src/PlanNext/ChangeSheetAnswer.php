@@ -14,12 +14,17 @@ final readonly class ChangeSheetAnswer extends Answer
      * @param list<ProposalAnswer> $proposals
      * @param list<PredictionAnswer> $predictions
      * @param list<PlanMoveAnswer> $moves
+     * @param list<WayAnswer> $ways one change, or several at once
+     * @param list<OwnChangeAnswer> $own the caster's own changes
      */
     public function __construct(
         public array $proposals,
         public array $predictions,
         public string $teaches,
         public array $moves,
+        public array $ways,
+        public array $own,
+        public ?TrialAnswer $trial,
         public ?string $nextId,
         public int $version,
     ) {

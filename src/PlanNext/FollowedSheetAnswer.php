@@ -14,8 +14,9 @@ final readonly class FollowedSheetAnswer extends Answer
      * @param list<SheetLineAnswer> $changes
      * @param list<PredictionAnswer> $predictions
      * @param list<ScoreAnswer> $scores
+     * @param list<OwnChangeAnswer> $own
      */
-    public function __construct(public array $changes, public array $predictions, public array $scores)
+    public function __construct(public array $changes, public array $predictions, public array $scores, public array $own)
     {
     }
 }

@@ -26,6 +26,10 @@ final readonly class StartNext
     public function __invoke(Attempt $attempt, Uuid $id): Attempt
     {
         $record = $this->notebook->record($attempt);
+        // What was ruled out since it was accepted is no part of the next attempt, nor of what was foretold.
+        foreach (array_keys(array_diff_key($attempt->changeSheet(), SheetView::standing($attempt))) as $dropped) {
+            $attempt->dropChange($dropped);
+        }
         $changes = array_values($attempt->changeSheet());
         $sheet = (new NextAttempt($this->catalogue, $attempt->caster()->units()))->sheet(
             $record,

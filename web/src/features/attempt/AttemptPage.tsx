@@ -5,6 +5,7 @@ import { v7 as freshId } from 'uuid';
 import { DefectDrawing, FindingForm } from '../findings/index';
 import { MouldSection } from '../mould-section/index';
 import { RecordTools } from '../record-tools/index';
+import { Repeats } from '../repeats/index';
 import { answered, api, defectWords, useHandbook, wordsFor, type Attempt, type Field, type Finding } from '../../shared/api';
 import { dayWords } from '../../shared/day';
 import { useChange, useDraft, useDraftPart, type Stands } from '../../shared/record';
@@ -43,6 +44,8 @@ export function AttemptPage() {
       <Questions />
       <Inspection attempt={attempt} onFind={(at) => setEditing({ at })} />
       <Answers attempt={attempt} />
+      {attempt.state === 'planned' && <Repeats attempt={attempt.id} />}
+      <Keeps attempt={attempt} />
       <div className="mt-2">
         <MouldSection
           section={attempt.section}
@@ -195,6 +198,27 @@ function Answers({ attempt }: { attempt: Attempt }) {
                 {answer.words}
               </span>
             </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** What worked before and is to stay: said where this attempt has it otherwise. */
+function Keeps({ attempt }: { attempt: Attempt }) {
+  if (attempt.keeps.length === 0) return null;
+  return (
+    <section className="mt-6" aria-label="To stay as it was">
+      <h2 className="lettering text-ink">To stay as it was</h2>
+      <ul className="rule mt-1">
+        {attempt.keeps.map((row) => (
+          <li key={row.field} className="hairline flex flex-wrap gap-x-3 py-1.5 first:border-t-0">
+            <StandingMark standing={row.stays ? 'good' : 'risky'} />
+            <span className={row.stays ? '' : 'font-semibold'}>
+              {row.label}: {row.kept}, as in no. {row.number}.
+            </span>
+            {!row.stays && <span>{row.here === null ? 'Not told here.' : `Here ${row.here}.`}</span>}
           </li>
         ))}
       </ul>

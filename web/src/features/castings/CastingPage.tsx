@@ -1,6 +1,6 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { defectWords, useHandbook, wordsFor, type FollowedSheet, type TrailAttempt } from '../../shared/api';
+import { defectWords, useHandbook, wordsFor, type CastingDetail, type FollowedSheet, type TrailAttempt } from '../../shared/api';
 import { dayWords } from '../../shared/day';
 import { MouldSection } from '../mould-section/index';
 import { RecordTools } from '../record-tools/index';
@@ -64,6 +64,8 @@ export function CastingPage() {
               <Step key={attempt.id} attempt={attempt} />
             ))}
           </ol>
+          <BySection casting={casting} />
+          <PatternChanges casting={casting} />
           {before !== null && (
             <p className="mt-4">
               <Link to={`/castings/${casting.id}`} className="press">
@@ -83,6 +85,67 @@ export function CastingPage() {
         onGone="/castings"
       />
     </article>
+  );
+}
+
+/** What each section showed, try by try: which place learnt and which did not. */
+function BySection({ casting }: { casting: CastingDetail }) {
+  const handbook = useHandbook();
+  const first = casting.by_section[0];
+  if (!first) return null;
+  return (
+    <section className="mt-8" aria-label="Section by section">
+      <h2>Section by section</h2>
+      <div className="overflow-x-auto">
+        <table className="rule mt-1 w-full text-left">
+          <thead>
+            <tr className="lettering">
+              <th className="py-1 pr-4 font-medium">Section</th>
+              {first.tries.map((attempt) => (
+                <th key={attempt.number} className="py-1 pr-4 font-medium">
+                  No. {attempt.number}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {casting.by_section.map((row) => (
+              <tr key={row.section} className="hairline align-baseline">
+                <th scope="row" className="py-1.5 pr-4 font-semibold">
+                  {row.label || row.section}
+                </th>
+                {row.tries.map((attempt) => (
+                  <td key={attempt.number} className={`py-1.5 pr-4 ${attempt.faults.length > 0 ? '' : 'text-soft'}`}>
+                    {attempt.faults.length > 0
+                      ? attempt.faults.map((kind) => defectWords(handbook, kind)).join(', ')
+                      : attempt.judged
+                        ? 'nothing'
+                        : 'not judged'}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}
+
+/** A changed pattern is changed for every try after it. */
+function PatternChanges({ casting }: { casting: CastingDetail }) {
+  if (casting.pattern_changes.length === 0) return null;
+  return (
+    <section className="mt-8" aria-label="What was changed about the pattern">
+      <h2>What was changed about the pattern</h2>
+      <ul className="rule mt-1">
+        {casting.pattern_changes.map((row) => (
+          <li key={`${row.number} ${row.label}`} className="hairline py-1.5 first:border-t-0">
+            From no. {row.number} on: <strong>{row.label}</strong> <span className="text-soft">({row.words})</span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 
@@ -175,7 +238,18 @@ function SheetBetween({ sheet }: { sheet: FollowedSheet }) {
               )}
             </li>
           ))}
-          {sheet.changes.length === 0 && <li className="text-soft">Poured again with nothing changed.</li>}
+          {sheet.own.map((own) => (
+            <li key={own.id}>
+              <span className="font-semibold">{own.words}</span> <span className="text-soft">of your own</span>
+              {own.against && (
+                <span className="text-soft">
+                  , against {defectWords(handbook, own.against).toLowerCase()}:{' '}
+                  <span className="figure text-ink">{own.found ? outcomeWords(own.found) : 'not known yet'}</span>
+                </span>
+              )}
+            </li>
+          ))}
+          {sheet.changes.length === 0 && sheet.own.length === 0 && <li className="text-soft">Poured again with nothing changed.</li>}
         </ul>
         {sheet.predictions.length > 0 && (
           <table className="mt-2">

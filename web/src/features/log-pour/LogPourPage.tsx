@@ -6,6 +6,7 @@ import { v7 as freshId } from 'uuid';
 import { attemptQuery, madeField, partsOf, seenOf, standing } from '../attempt/index';
 import { castingQuery, castingsQuery, NewCasting } from '../castings/index';
 import { DefectDrawing, FindingForm } from '../findings/index';
+import { Repeats } from '../repeats/index';
 import { defectWords, useHandbook, type Attempt, type Field, type Handbook, type ShownValue, type Suggestions } from '../../shared/api';
 import { dayWords, today } from '../../shared/day';
 import { device, isBlank, readable, shapes, useDraft, useDraftPart, useOutbox, type DraftInHand, type Stands } from '../../shared/record';
@@ -71,6 +72,7 @@ function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null
   };
   const inHand: DraftInHand = { ...draft, set };
   const process = draft.at('attempt/made.mould.process')?.raw ?? attempt?.planned['mould.process']?.raw ?? null;
+  const alloy = draft.at('heat/metal.alloy')?.raw ?? null;
   const asked: Asked = { draft: inHand, attempt, process: typeof process === 'string' ? process : null, suggestions };
   const save = async () => {
     if (!attempt?.poured_on && !draft.isTouched('attempt/poured_on')) draft.set('attempt/poured_on', today());
@@ -123,6 +125,7 @@ function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null
           error={draft.problem('attempt/create.casting')}
         />
       )}
+      <Repeats {...(attempt && { attempt: attempt.id })} process={asked.process} alloy={typeof alloy === 'string' ? alloy : null} />
       {STAGES.map(({ stages, title }) => (
         <StageBlock
           key={title}

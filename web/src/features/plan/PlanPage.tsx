@@ -8,6 +8,7 @@ import { attemptQuery, madeField, partsOf, seenOf } from '../attempt/index';
 import { castingQuery } from '../castings/index';
 import { useHandbook, VOLUME_WAYS, type Attempt, type CastingSection, type Figure, type Layer, type Plan } from '../../shared/api';
 import { same, useDraft, useDraftPart, type DraftInHand, type Plain, type Stands } from '../../shared/record';
+import { Repeats } from '../repeats/index';
 import { DraftState } from '../../shared/ui/DraftState';
 import { FieldEntry } from '../../shared/ui/FieldEntry';
 import { PickOne } from '../../shared/ui/Pegs';
@@ -92,6 +93,10 @@ function Planner({ attempt }: { attempt: Attempt }) {
   const tab = TABS.find((known) => known.step === params.get('stage'))?.step ?? 'pattern';
   const [chosen, setChosen] = useState<string | null>(null);
   const { draft, sheet } = useSheet(attempt);
+  const text = (key: string) => {
+    const raw = sheet.at(key)?.raw;
+    return typeof raw === 'string' ? raw : null;
+  };
   const values = computed(Object.fromEntries(handbook.fields.map((field) => [field.key, sheet.at(field.key)])));
   const [settled] = useDebounce(values, 160, { equalityFn: same });
   const [cut, setCut] = useState<number | null>(null);
@@ -146,6 +151,9 @@ function Planner({ attempt }: { attempt: Attempt }) {
         </div>
       )}
       <Basics sheet={sheet} />
+      {attempt.state === 'planned' && (
+        <Repeats {...(attempt.version > 0 && { attempt: attempt.id })} process={text('mould.process')} alloy={text('metal.alloy')} />
+      )}
       <PlanDrawing
         plan={plan.data}
         chosen={chosen}

@@ -131,6 +131,8 @@ export function attemptNotYet(id: string, casting: { id: string; name: string; p
     risks: [],
     answers_of_plan: [],
     unreadable: [],
+    kept: [],
+    keeps: [],
   };
 }
 

@@ -4,6 +4,7 @@ import { ledger, weightWords, type LedgerLine } from './model';
 
 const KIND: Record<string, string> = {
   history: 'your history',
+  compared: 'another try',
   record: 'your record',
   finding: 'what was seen',
   detail: 'how it looks',

@@ -2,7 +2,8 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { attemptQuery } from '../attempt/index';
-import { defectWords, useHandbook, type Attempt, type NextCheck, type RankedCause, type Why } from '../../shared/api';
+import { defectWords, useHandbook, wordsFor, type Attempt, type NextCheck, type RankedCause, type Why } from '../../shared/api';
+import { PickOne } from '../../shared/ui/Pegs';
 import { Pressed } from '../../shared/ui/Pressed';
 import { useKeys } from '../../shared/ui/useKeys';
 import { EvidenceLedger } from './EvidenceLedger';
@@ -61,6 +62,7 @@ export function WhyPage() {
               />
             ))}
           </ol>
+          <Beside why={why} attempt={attempt} actions={actions} />
           {!why.method.startsWith('exact') && (
             <p className="mt-2 text-sm text-soft">
               With this many signs the ranking is an approximation: {why.method.replace('block approximation: ', '')}.
@@ -79,6 +81,7 @@ export function WhyPage() {
             reason={(cause) => strongest(cause, ['record'], 1)}
           />
           <Unexplained why={why} />
+          <DoneWell why={why} attempt={attempt} actions={actions} />
           <Reasons
             title="Your record speaks against"
             label="Spoken against by your record"
@@ -107,7 +110,8 @@ function Cause({
   actions: Actions;
 }) {
   const handbook = useHandbook();
-  const opinion = why.opinions[cause.cause]?.opinion ?? null;
+  const given = why.opinions[cause.cause];
+  const opinion = given?.opinion ?? null;
   return (
     <li className="border-b border-ink">
       <button
@@ -126,6 +130,7 @@ function Cause({
             {opinion && (
               <span className="ml-3 border border-ink px-2 text-sm font-medium">
                 {opinion === 'confirmed' ? 'you confirmed it' : opinion === 'suspected' ? 'you suspect it' : 'you ruled it out'}
+                {given?.sure && `, ${wordsFor(handbook, 'how_sure', given.sure).toLowerCase()}`}
               </span>
             )}
           </span>
@@ -161,6 +166,17 @@ function Cause({
                   {choice === 'confirmed' ? 'It was this' : choice === 'suspected' ? 'I suspect it' : 'It was not this'}
                 </button>
               ))}
+              {opinion && (
+                <div className="flex flex-wrap items-center gap-2 border-l border-hair pl-3">
+                  <span className="lettering">How sure?</span>
+                  <PickOne
+                    label="How sure"
+                    choices={handbook.choices['how_sure'] ?? []}
+                    value={given?.sure ?? null}
+                    onChange={(sure) => actions.opinion(cause.cause, opinion, sure)}
+                  />
+                </div>
+              )}
             </fieldset>
           )}
         </div>
@@ -205,7 +221,10 @@ function Check({ checks, actions }: { checks: readonly NextCheck[]; actions: Act
     <section className="border-2 border-ink p-4" aria-label="Look at this next">
       <h2 className="lettering text-ink">Look at this next</h2>
       <p className="figure mt-1 text-xl leading-snug">{next.question}</p>
-      <p className="mt-1 text-soft">{next.how}</p>
+      <p className="mt-1 text-soft">
+        <strong className="text-ink">{next.effort}.</strong> {next.how}
+      </p>
+      {next.destroys && <p className="caution mt-2">{next.destroys}</p>}
       <div className="mt-3 flex flex-wrap gap-2">
         {(['yes', 'no', 'unclear'] as const).map((choice) => (
           <button key={choice} type="button" className="press" disabled={actions.busy} onClick={() => answer(choice)}>
@@ -278,6 +297,103 @@ function Sound({ attempt, actions }: { attempt: Attempt; actions: Actions }) {
           );
         })}
       </div>
+    </section>
+  );
+}
+
+/** Another pour of the same thing held against this one: what differs, and what that says. */
+function Beside({ why, attempt, actions }: { why: Why; attempt: Attempt; actions: Actions }) {
+  const handbook = useHandbook();
+  const { compared, comparable } = why;
+  if (comparable.length === 0) return null;
+  const chosen = comparable.find((other) => other.chosen);
+  return (
+    <section className="mt-8" aria-label="Held against another try">
+      <h2 className="lettering text-ink">Held against another try</h2>
+      <PickOne
+        label="Held against another try"
+        choices={comparable.slice(0, 6).map((other) => ({
+          code: other.id,
+          label: `No. ${other.number}, ${other.verdict ? wordsFor(handbook, 'verdict', other.verdict).toLowerCase() : 'not judged'}`,
+          hint: `${other.differs} values differ`,
+        }))}
+        value={chosen?.id ?? null}
+        onChange={(id) => actions.compare(chosen?.id ?? null, id)}
+      />
+      {!compared && (
+        <p className="mt-1 text-soft">
+          {comparable[0]?.better
+            ? `No. ${comparable[0].number} came out better and is the nearest to this one.`
+            : 'Choose one: what was the same where it went otherwise is less likely.'}
+        </p>
+      )}
+      {compared && (
+        <>
+          <p className="mt-2 max-w-prose">{compared.words}</p>
+          {compared.differences.length > 0 && (
+            <table className="rule mt-2 w-full text-left">
+              <thead>
+                <tr className="lettering">
+                  <th className="py-1 pr-3 font-medium">What differs</th>
+                  <th className="py-1 pr-3 font-medium">No. {attempt.number}</th>
+                  <th className="py-1 font-medium">No. {compared.number}</th>
+                </tr>
+              </thead>
+              <tbody>
+                {compared.differences.map((row) => (
+                  <tr key={row.field} className="hairline align-baseline">
+                    <th scope="row" className="py-1.5 pr-3 font-normal">
+                      {row.label}
+                      {row.moves && <span className="block text-sm text-soft">bears on “{row.moves.toLowerCase()}”</span>}
+                    </th>
+                    <td className="figure py-1.5 pr-3">{row.here}</td>
+                    <td className="figure py-1.5">{row.there}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          )}
+          <p className="mt-1 text-sm text-soft">
+            {compared.alike} values that are told of both are the same.
+            {compared.changed > compared.differences.length &&
+              ` The ${compared.differences.length} most telling of ${compared.changed} that differ.`}
+          </p>
+        </>
+      )}
+    </section>
+  );
+}
+
+/** What was done well, in the caster's own numbers; each can be marked to stay as it is. */
+function DoneWell({ why, attempt, actions }: { why: Why; attempt: Attempt; actions: Actions }) {
+  if (why.sound.length === 0) return null;
+  const good = attempt.verdict === 'good';
+  return (
+    <section aria-label={good ? 'Why it worked' : 'What was right'}>
+      <h2 className="lettering text-ink">{good ? 'Why it worked' : 'What was right'}</h2>
+      <ul className="rule mt-1">
+        {why.sound.map((row) => {
+          const field = row.fields[0];
+          const kept = field !== undefined && attempt.kept.includes(field);
+          return (
+            <li key={row.cause} className="hairline py-1.5 first:border-t-0">
+              {row.words} <span className="text-soft">So hardly “{row.label.toLowerCase()}”.</span>
+              {field !== undefined && (
+                <button
+                  type="button"
+                  className="peg mt-1 block text-sm"
+                  data-many="true"
+                  aria-pressed={kept}
+                  disabled={actions.busy}
+                  onClick={() => actions.keep(field, kept)}
+                >
+                  Keep it so <span className="sr-only">: {row.words}</span>
+                </button>
+              )}
+            </li>
+          );
+        })}
+      </ul>
     </section>
   );
 }

@@ -23,13 +23,19 @@ export function useWhyActions(attempt: Attempt, why: Why) {
     notice: (code: string, was: boolean) => set(`observations.${code}`, was ? true : null, was ? null : true),
     answer: (check: string, answer: Answer) =>
       set(`answers.${check}`, why.answers.find((row) => row.check === check)?.answer ?? null, answer),
-    opinion: (cause: string, opinion: Opinion) =>
-      set(`opinions.${cause}`, why.opinions[cause] ?? null, opinion === null ? null : { opinion, note: why.opinions[cause]?.note ?? null }),
+    opinion: (cause: string, opinion: Opinion, sure: string | null = why.opinions[cause]?.sure ?? null) =>
+      set(
+        `opinions.${cause}`,
+        why.opinions[cause] ?? null,
+        opinion === null ? null : { opinion, note: why.opinions[cause]?.note ?? null, sure },
+      ),
+    compare: (was: string | null, to: string | null) => set('beside', was, to),
+    keep: (field: string, was: boolean) => set(`kept.${field}`, was ? true : null, was ? null : true),
   };
 }
 
-type Told = string | boolean | { opinion: string; note: string | null } | null;
+type Told = string | boolean | { opinion: string; note: string | null; sure: string | null } | null;
 
 function plain(value: Told) {
-  return value === null || typeof value !== 'object' ? value : { opinion: value.opinion, note: value.note };
+  return value === null || typeof value !== 'object' ? value : { opinion: value.opinion, note: value.note, sure: value.sure };
 }

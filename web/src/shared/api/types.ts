@@ -6,6 +6,7 @@ export type Attempt = Schemas['Attempt'];
 export type Bench = Schemas['Bench'];
 export type BenchLine = Schemas['BenchLine'];
 export type CastingSection = Schemas['CastingSection'];
+export type CastingDetail = Schemas['CastingDetail'];
 export type CastingInList = Schemas['CastingInList'];
 export type Bin = Schemas['Bin'];
 export type CommandEntry = Schemas['Command'];

@@ -1,0 +1,1 @@
+export { Repeats } from './Repeats';
