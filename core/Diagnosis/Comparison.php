@@ -59,8 +59,13 @@ final readonly class Comparison
         return array_keys(self::told($here, $there)['differ']);
     }
 
-    /** How well it came out: the verdict, then what was found; higher is better. */
-    public static function standing(AttemptRecord $record): int
+    /** Whether the other came out better: by the verdict, then by what was found. One that is not judged is neither. */
+    public static function isBetter(AttemptRecord $other, AttemptRecord $record): bool
+    {
+        return null !== $other->verdict && null !== $record->verdict && self::standing($other) > self::standing($record);
+    }
+
+    private static function standing(AttemptRecord $record): int
     {
         $verdict = ['good' => 3, 'usable' => 2, 'scrap' => 1][$record->verdict ?? ''] ?? 0;
         $faults = array_sum(array_map(static fn ($finding): int => $finding->weight(), $record->findings));
@@ -155,7 +160,7 @@ final readonly class Comparison
                 'moves' => isset($moves[$field]) ? $catalogue->causes[$moves[$field]]->label : null,
             ];
         }
-        $better = self::standing($other) > self::standing($record);
+        $better = self::isBetter($other, $record);
 
         return new self(
             $other->number,

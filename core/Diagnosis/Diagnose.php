@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Diagnosis;
 
 use MoltenNotes\Core\Attempt\AttemptRecord;
-use MoltenNotes\Core\Attempt\Finding;
 use MoltenNotes\Core\Attempt\Sign;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
@@ -13,26 +12,10 @@ use MoltenNotes\Core\Quantity\UnitPreferences;
 /** The door: one attempt in, its diagnosis out. */
 final readonly class Diagnose
 {
-    private const MOST_RANKED = 10;
-    /** Below this a cause is not worth a line. */
-    private const LEAST_SHOWN = 0.02;
-    /** A sign is left unexplained when it more likely came by itself than from any of the causes. */
-    private const EXPLAINED_FROM = 0.5;
-    /** Checks beyond these are not weighed: the closed-form screening below them is a safe order [founders' choice]. */
-    private const MOST_CHECKS_WEIGHED = 10;
-    private const MOST_CHECKS_SHOWN = 3;
-    private const LEAST_GAIN_BITS = 0.005;
-    /** A suspect is called cleared when the record took away at least this factor of its odds. */
-    private const CLEARED_LOG_ODDS = -1.0;
-    /** Something was done well when the record took away at least this much of the log-odds of what it prevents. */
-    private const SOUND_LOG_ODDS = -0.5;
-    private const MOST_SOUND = 6;
     /** A detail that moved less is not worth a line. */
     private const SILENT = 0.02;
     /** How often what is there is seen by who looks for it. Common practice. */
     private const SEEN_IF_THERE = 0.85;
-    /** A good result still names what nearly went wrong when the record raised it by this much. */
-    private const NEAR_MISS_LOG_ODDS = 0.9;
 
     public function __construct(private Catalogue $catalogue, private UnitPreferences $preferences)
     {
@@ -58,8 +41,11 @@ final readonly class Diagnose
         $details = array_map(static fn (Cause $cause): array => $context->details($cause, $record->findings), $causes);
         [$seen, $absent] = $this->signs($record);
         $sound = $this->soundSigns($record, $seen);
-        $plain = $this->rows($seen, $causes);
-        $missing = [...$this->rows($absent, $causes), ...self::overlooked($this->rows($sound, $causes))];
+        $plain = Network::rowsOf($seen, $causes, $this->catalogue);
+        $missing = [
+            ...Network::rowsOf($absent, $causes, $this->catalogue),
+            ...self::overlooked(Network::rowsOf($sound, $causes, $this->catalogue)),
+        ];
         $absent = [...$absent, ...$sound];
         $network = new Network($priors, self::detailed($plain, $seen, $details), $missing);
         $posterior = count($seen) <= ExactElimination::MOST_SIGNS ? ExactElimination::solve($network) : BlockApproximation::solve($network);
@@ -71,14 +57,14 @@ final readonly class Diagnose
 
         return new Diagnosis(
             [] === $seen ? 'near_misses' : 'findings',
-            [] === $seen ? $this->nearMisses($ranked) : $this->leading($ranked),
-            [] === $seen ? [] : $this->nearMisses(
+            [] === $seen ? ToldCauses::nearMisses($ranked) : ToldCauses::leading($ranked),
+            [] === $seen ? [] : ToldCauses::nearMisses(
                 array_values(array_filter($ranked, static fn (RankedCause $cause): bool => [] === $cause->explains)),
             ),
-            $this->cleared($ranked, $seen),
-            $this->sound($ranked, $seen),
-            $this->unexplained($seen, $posterior),
-            [] === $seen ? [] : $this->nextChecks($record, $facts, $causes, $network, $posterior),
+            ToldCauses::cleared($ranked, $seen),
+            ToldCauses::sound($ranked, $seen),
+            ToldCauses::unexplained($seen, $posterior),
+            [] === $seen ? [] : (new NextChecks($this->catalogue))->of($record, $facts, $causes, $network, $posterior),
             [] === $seen ? [] : BlankFields::of($this->catalogue, $facts, $causes, $posterior->causes, array_map(
                 fn (Cause $cause): bool => [] !== array_filter(
                     $seen,
@@ -211,27 +197,6 @@ final readonly class Diagnose
         ksort($sound);
 
         return array_values($sound);
-    }
-
-    /**
-     * @param list<Sign> $signs
-     * @param list<Cause> $causes
-     *
-     * @return list<array{leak: float, strengths: array<int, float>}>
-     */
-    private function rows(array $signs, array $causes): array
-    {
-        return array_map(function (Sign $sign) use ($causes): array {
-            $strengths = [];
-            foreach ($causes as $index => $cause) {
-                $link = $this->catalogue->signs[$cause->code][$sign->code] ?? null;
-                if (null !== $link) {
-                    $strengths[$index] = $link[0];
-                }
-            }
-
-            return ['leak' => $sign->leak, 'strengths' => $strengths];
-        }, $signs);
     }
 
     /**
@@ -399,221 +364,5 @@ final readonly class Diagnose
         }
 
         return log((1 - $absentWithout * (1 - $sign['strengths'][$cause])) / (1 - $absentWithout));
-    }
-
-    /**
-     * @param list<RankedCause> $ranked
-     *
-     * @return list<RankedCause>
-     */
-    private function leading(array $ranked): array
-    {
-        return array_slice(
-            array_values(
-                array_filter(
-                    $ranked,
-                    static fn (RankedCause $cause): bool => [] !== $cause->explains && $cause->probability >= self::LEAST_SHOWN,
-                ),
-            ),
-            0,
-            self::MOST_RANKED,
-        );
-    }
-
-    /**
-     * @param list<RankedCause> $ranked
-     *
-     * @return list<RankedCause> what the record raised although nothing came of it
-     */
-    private function nearMisses(array $ranked): array
-    {
-        return array_slice(
-            array_values(
-                array_filter($ranked, static fn (RankedCause $cause): bool => self::fromRecord($cause) >= self::NEAR_MISS_LOG_ODDS),
-            ),
-            0,
-            self::MOST_RANKED,
-        );
-    }
-
-    /**
-     * @param list<RankedCause> $ranked
-     * @param list<Sign> $seen
-     *
-     * @return list<RankedCause> causes that could have made the signs but that the record speaks against, most plainly first
-     */
-    private function cleared(array $ranked, array $seen): array
-    {
-        $cleared = array_filter(
-            $ranked,
-            static fn (RankedCause $cause): bool => ([] === $seen || [] !== $cause->explains)
-                && self::fromRecord($cause) <= self::CLEARED_LOG_ODDS
-                && $cause->probability < 0.1,
-        );
-        usort($cleared, static fn (RankedCause $a, RankedCause $b): int => self::fromRecord($a) <=> self::fromRecord($b));
-
-        return array_slice($cleared, 0, 6);
-    }
-
-    /**
-     * What was done well, in the caster's own numbers: why nothing of that kind went wrong. Of common mistakes first.
-     *
-     * @param list<RankedCause> $ranked
-     * @param list<Sign> $seen
-     *
-     * @return list<array{cause: string, label: string, words: string, fields: list<string>}>
-     */
-    private function sound(array $ranked, array $seen): array
-    {
-        $rows = [];
-        foreach ($ranked as $cause) {
-            $strongest = null;
-            foreach ($cause->contributions as $line) {
-                if ('record' === $line->kind && [] !== $line->fields && $line->logOdds < ($strongest->logOdds ?? 0.0)) {
-                    $strongest = $line;
-                }
-            }
-            if (null === $strongest || self::fromRecord($cause) > self::SOUND_LOG_ODDS || ([] !== $seen && [] !== $cause->explains)) {
-                continue;
-            }
-            $rows[] = [
-                'worth' => -$cause->cause->prior * self::fromRecord($cause),
-                'row' => [
-                    'cause' => $cause->cause->code,
-                    'label' => $cause->cause->label,
-                    'words' => $strongest->words,
-                    'fields' => $strongest->fields,
-                ],
-            ];
-        }
-        usort($rows, static fn (array $a, array $b): int => $b['worth'] <=> $a['worth']);
-
-        return array_slice(array_column($rows, 'row'), 0, self::MOST_SOUND);
-    }
-
-    private static function fromRecord(RankedCause $cause): float
-    {
-        return array_sum(
-            array_map(
-                static fn (Contribution $contribution): float => in_array($contribution->kind, ['record', 'detail'], true)
-                    ? $contribution->logOdds
-                    : 0.0,
-                $cause->contributions,
-            ),
-        );
-    }
-
-    /**
-     * @param list<Sign> $seen
-     *
-     * @return list<array{sign: string, label: string, explained: float}>
-     */
-    private function unexplained(array $seen, Posterior $posterior): array
-    {
-        $rows = [];
-        foreach ($seen as $row => $sign) {
-            $explained = 1 - $posterior->byItself[$row];
-            if ($explained < self::EXPLAINED_FROM) {
-                $rows[] = ['sign' => $sign->code, 'label' => $sign->label, 'explained' => $explained];
-            }
-        }
-
-        return $rows;
-    }
-
-    /**
-     * @param list<Cause> $causes
-     *
-     * @return list<NextCheck>
-     */
-    private function nextChecks(AttemptRecord $record, FactSheet $facts, array $causes, Network $network, Posterior $posterior): array
-    {
-        $open = array_values(
-            array_filter(
-                $this->catalogue->checksFor($record->defectKinds(), $facts->process()),
-                static fn (Sign $check): bool => !isset($record->answers[$check->code]) && !self::isKnown($check, $record, $facts),
-            ),
-        );
-        $rows = $this->rows($open, $causes);
-        $order = array_map(static fn (array $row): float => self::screening($row, $posterior), $rows);
-        arsort($order);
-        $gain = new InformationGain($network, $posterior);
-        $checks = [];
-        foreach (array_slice(array_keys($order), 0, self::MOST_CHECKS_WEIGHED) as $index) {
-            $weighed = $gain->of($rows[$index]);
-            if ($weighed['gain'] >= self::LEAST_GAIN_BITS) {
-                $checks[] = new NextCheck($open[$index], $weighed['gain'], $weighed['chance'], $this->moves($causes, $weighed));
-            }
-        }
-        usort($checks, static fn (NextCheck $a, NextCheck $b): int => [$b->worth(), $a->check->code] <=> [$a->worth(), $b->check->code]);
-
-        return array_slice($checks, 0, self::MOST_CHECKS_SHOWN);
-    }
-
-    /** Whether the record says already what the check would ask. */
-    private static function isKnown(Sign $check, AttemptRecord $record, FactSheet $facts): bool
-    {
-        foreach ($check->knownBy as $note) {
-            [$of, $code] = explode(':', $note, 2);
-            $parts = explode('=', $code, 2);
-            $fact = $facts->fact($parts[0]);
-            $told = $parts[1] ?? null;
-            $isNoted = match ($of) {
-                'look' => [] !== array_filter($record->findings, static fn (Finding $one): bool => in_array($code, $one->looks, true)),
-                'place' => [] !== array_filter($record->findings, static fn (Finding $one): bool => in_array($code, $one->places, true)),
-                'seen' => in_array($code, $record->observations, true),
-                default => null !== $fact && (null === $told || $told === $fact->choice),
-            };
-            if ($isNoted) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * The gain as if causes were independent given the signs: closed form, good enough to choose which checks to weigh.
-     *
-     * @param array{leak: float, strengths: array<int, float>} $row
-     */
-    private static function screening(array $row, Posterior $posterior): float
-    {
-        $no = 1 - $row['leak'];
-        foreach ($row['strengths'] as $cause => $strength) {
-            $no *= 1 - $strength * $posterior->causes[$cause];
-        }
-        $gain = 0.0;
-        foreach ($row['strengths'] as $cause => $strength) {
-            $p = $posterior->causes[$cause];
-            $ifNo = ($p * (1 - $strength)) / (1 - $strength * $p);
-            $ifYes = $no < 1 ? ($p - $ifNo * $no) / (1 - $no) : $p;
-            $gain +=
-                InformationGain::entropy([$p]) - $no * InformationGain::entropy([$ifNo]) - (1 - $no) * InformationGain::entropy([$ifYes]);
-        }
-
-        return $gain;
-    }
-
-    /**
-     * @param list<Cause> $causes
-     * @param array{gain: float, chance: float, yes: array<int, float>, no: array<int, float>} $weighed
-     *
-     * @return list<array{cause: string, label: string, if_yes: float, if_no: float}>
-     */
-    private function moves(array $causes, array $weighed): array
-    {
-        $moves = [];
-        foreach ($causes as $index => $cause) {
-            $moves[] = [
-                'cause' => $cause->code,
-                'label' => $cause->label,
-                'if_yes' => $weighed['yes'][$index],
-                'if_no' => $weighed['no'][$index],
-            ];
-        }
-        usort($moves, static fn (array $a, array $b): int => abs($b['if_yes'] - $b['if_no']) <=> abs($a['if_yes'] - $a['if_no']));
-
-        return array_slice($moves, 0, 3);
     }
 }

@@ -61,15 +61,14 @@ final readonly class WhyView
     private function comparable(Attempt $attempt): array
     {
         $here = $attempt->toRecord(new History(), null);
-        $standing = Comparison::standing($here);
-        $others = array_map(static function (Attempt $other) use ($attempt, $here, $standing): ComparableAnswer {
+        $others = array_map(static function (Attempt $other) use ($attempt, $here): ComparableAnswer {
             $there = $other->toRecord(new History(), null);
 
             return new ComparableAnswer(
                 $other->id()->toRfc4122(),
                 $other->number(),
                 $other->verdict(),
-                Comparison::standing($there) > $standing,
+                Comparison::isBetter($there, $here),
                 count(Comparison::differing($here, $there)),
                 true === $attempt->beside()?->id()->equals($other->id()),
             );

@@ -73,7 +73,7 @@ export function ChangeSheetPage() {
       <Pressed outcome={outcome} />
       <div className="mt-5 grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_21rem]">
         <section aria-label="What can be changed">
-          <Repeats attempt={id} />
+          {!closed && <Repeats attempt={id} />}
           <Ways sheet={sheet} busy={busy} onTake={take} />
           <Proposals sheet={sheet} closed={closed} busy={busy} onSet={set} />
           <OwnChanges sheet={sheet} attempt={attempt} closed={closed} busy={busy} onSet={own} />

@@ -31,7 +31,13 @@ export function WhyPage() {
               {attempt.casting_name}, no. {attempt.number}
             </Link>
           </p>
-          <h1>{why.basis === 'findings' ? 'Why' : 'Why it went well, and what nearly went wrong'}</h1>
+          <h1>
+            {why.basis === 'findings'
+              ? 'Why'
+              : attempt.verdict === 'good'
+                ? 'Why it went well, and what nearly went wrong'
+                : 'What nearly went wrong'}
+          </h1>
         </div>
         <Link to={`/attempts/${id}/changes`} className="press press-molten">
           To the change sheet
@@ -276,27 +282,31 @@ function Blank({ why, id }: { why: Why; id: string }) {
 /** What was looked at besides, and found sound or not: it speaks against whatever would have shown there. */
 function Sound({ attempt, actions }: { attempt: Attempt; actions: Actions }) {
   const looked = useHandbook().observations.filter((row) => row.when === 'inspection');
+  const count = looked.filter((row) => attempt.observations.includes(row.code)).length;
   return (
     <section aria-label="What else was looked at">
-      <h2 className="lettering text-ink">What else was looked at</h2>
-      <p className="text-sm text-soft">What was not looked at says nothing; leave it.</p>
-      <div className="mt-2 flex flex-wrap gap-1.5">
-        {looked.map((row) => {
-          const is = attempt.observations.includes(row.code);
-          return (
-            <button
-              key={row.code}
-              type="button"
-              className="peg text-left"
-              aria-pressed={is}
-              disabled={actions.busy}
-              onClick={() => actions.notice(row.code, is)}
-            >
-              {row.label}
-            </button>
-          );
-        })}
-      </div>
+      <details>
+        <summary className="press press-quiet -ml-2 cursor-pointer">What else was looked at{count > 0 && `: ${count} found sound`}</summary>
+        <p className="text-sm text-soft">What was not looked at says nothing; leave it.</p>
+        <div className="mt-2 flex flex-wrap gap-1.5">
+          {looked.map((row) => {
+            const is = attempt.observations.includes(row.code);
+            return (
+              <button
+                key={row.code}
+                type="button"
+                className="peg text-left"
+                data-many="true"
+                aria-pressed={is}
+                disabled={actions.busy}
+                onClick={() => actions.notice(row.code, is)}
+              >
+                {row.label}
+              </button>
+            );
+          })}
+        </div>
+      </details>
     </section>
   );
 }
@@ -309,7 +319,7 @@ function Beside({ why, attempt, actions }: { why: Why; attempt: Attempt; actions
   const chosen = comparable.find((other) => other.chosen);
   return (
     <section className="mt-8" aria-label="Held against another try">
-      <h2 className="lettering text-ink">Held against another try</h2>
+      <h2 className="lettering mb-1 text-ink">Held against another try</h2>
       <PickOne
         label="Held against another try"
         choices={comparable.slice(0, 6).map((other) => ({
@@ -366,6 +376,7 @@ function Beside({ why, attempt, actions }: { why: Why; attempt: Attempt; actions
 
 /** What was done well, in the caster's own numbers; each can be marked to stay as it is. */
 function DoneWell({ why, attempt, actions }: { why: Why; attempt: Attempt; actions: Actions }) {
+  const handbook = useHandbook();
   if (why.sound.length === 0) return null;
   const good = attempt.verdict === 'good';
   return (
@@ -373,22 +384,25 @@ function DoneWell({ why, attempt, actions }: { why: Why; attempt: Attempt; actio
       <h2 className="lettering text-ink">{good ? 'Why it worked' : 'What was right'}</h2>
       <ul className="rule mt-1">
         {why.sound.map((row) => {
-          const field = row.fields[0];
-          const kept = field !== undefined && attempt.kept.includes(field);
+          const told = row.fields.find((key) => key in attempt.made || key in attempt.planned || key in (attempt.heat?.values ?? {}));
+          const field = handbook.fields.find((known) => known.key === told);
+          const kept = field !== undefined && attempt.kept.includes(field.key);
           return (
             <li key={row.cause} className="hairline py-1.5 first:border-t-0">
               {row.words} <span className="text-soft">So hardly “{row.label.toLowerCase()}”.</span>
-              {field !== undefined && (
-                <button
-                  type="button"
-                  className="peg mt-1 block text-sm"
-                  data-many="true"
-                  aria-pressed={kept}
-                  disabled={actions.busy}
-                  onClick={() => actions.keep(field, kept)}
-                >
-                  Keep it so <span className="sr-only">: {row.words}</span>
-                </button>
+              {field && (
+                <div className="mt-1">
+                  <button
+                    type="button"
+                    className="peg text-sm"
+                    data-many="true"
+                    aria-pressed={kept}
+                    disabled={actions.busy}
+                    onClick={() => actions.keep(field.key, kept)}
+                  >
+                    Keep: {field.label.toLowerCase()}
+                  </button>
+                </div>
               )}
             </li>
           );
