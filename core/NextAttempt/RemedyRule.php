@@ -172,16 +172,13 @@ final readonly class RemedyRule
         return Measurement::of(round($value / $step) * $step, $old->unitCode);
     }
 
-    /** What the lift asks for; without sections ten kilograms more than there were. */
+    /** What the lift asks for; null where nobody can say what it is, for a caster stands beside the mould. */
     private function copeWeights(CastingPlan $plan, Measurement|Sections|string|int|bool|null $old): ?Measurement
     {
         $wanted = $plan->figure('mould', 'cope_weights')?->value->si;
         $have = $old instanceof Measurement ? $old->si() : 0.0;
-        if (null === $wanted) {
-            return Measurement::of($have + 10, 'kg');
-        }
 
-        return $wanted <= $have ? null : Measurement::of(ceil(2 * $wanted) / 2, 'kg');
+        return null === $wanted || $wanted <= $have ? null : Measurement::of(ceil(2 * $wanted) / 2, 'kg');
     }
 
     /**

@@ -256,13 +256,13 @@ final class OpenAttempt implements OpenRecord
         $raw = $reader->object($raw, $pointer);
         $reader->refuseUnknown($raw, ['words', 'against'], $pointer, 'record.unknown_part', 'This is not part of a change.');
         $words = $reader->text($raw['words'] ?? null, $pointer.'/words');
-        if (null === $words) {
+        if (null === $words || '' === trim($words)) {
             return $reader->refuse($pointer.'/words', 'record.blank', 'Say what you change.');
         }
         $against = $raw['against'] ?? null;
 
         return [
-            'words' => mb_substr($words, 0, self::MOST_WORDS),
+            'words' => mb_substr(trim($words), 0, self::MOST_WORDS),
             'against' => null === $against ? null : FindingReader::kind($against, $pointer.'/against', $reader, Vocabulary::standard()),
         ];
     }

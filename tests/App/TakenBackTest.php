@@ -84,6 +84,9 @@ final class TakenBackTest extends ApiTestCase
                     'places' => ['was' => ['cope_face'], 'to' => ['thin_section']],
                     'looks' => ['was' => [], 'to' => ['rounded_edges']],
                     'severity' => ['was' => null, 'to' => 'spoils'],
+                    'section' => ['was' => null, 'to' => 'rim'],
+                    'pieces' => ['was' => [], 'to' => [1, 2]],
+                    'number' => ['was' => null, 'to' => 3],
                 ],
             ],
         ]);
@@ -101,6 +104,7 @@ final class TakenBackTest extends ApiTestCase
             return [
                 $now['answers'],
                 $now['opinions'],
+                $now['kept'],
                 array_column(
                     array_filter(
                         $this->call('GET', "/api/attempts/{$id}/change-sheet")['proposals'],
@@ -117,7 +121,13 @@ final class TakenBackTest extends ApiTestCase
                 'id' => $id,
                 'set' => [
                     "answers.{$check}" => ['was' => null, 'to' => 'yes'],
-                    'opinions.sand_wet' => ['was' => null, 'to' => ['opinion' => 'confirmed', 'note' => 'the next one was dry and sound']],
+                    'opinions.sand_wet' => ['was' => null, 'to' => [
+                        'opinion' => 'confirmed',
+                        'note' => 'the next one was dry and sound',
+                        'sure' => 'likely',
+                    ]],
+                    'kept.pour.temperature' => ['was' => null, 'to' => true],
+                    'own.019a0000-0000-7000-8000-000000000001' => ['was' => null, 'to' => ['words' => 'Warm the sprue', 'against' => null]],
                     'sheet.dry_squeeze' => ['was' => null, 'to' => true],
                 ],
             ],
