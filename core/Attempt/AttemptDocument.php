@@ -36,6 +36,7 @@ final class AttemptDocument
         'workshop',
         'experience',
         'beside',
+        'same_heat',
     ];
 
     private ValueReader $reader;
@@ -95,7 +96,23 @@ final class AttemptDocument
             isset($root['workshop']) ? WorkshopReader::read($root['workshop'], '/workshop', $this->reader) : null,
             $this->experience($root['experience'] ?? []),
             beside: isset($root['beside']) ? $this->beside($root['beside']) : null,
+            sameHeat: $this->sameHeat($root['same_heat'] ?? []),
         );
+    }
+
+    /** @return list<list<string>> */
+    private function sameHeat(mixed $input): array
+    {
+        $moulds = [];
+        foreach ($this->sequence($input, '/same_heat') as $index => $kinds) {
+            $found = [];
+            foreach ($this->sequence($kinds, "/same_heat/{$index}") as $place => $kind) {
+                $found[] = FindingReader::kind($kind, "/same_heat/{$index}/{$place}", $this->reader, $this->vocabulary);
+            }
+            $moulds[] = array_values(array_filter($found, is_string(...)));
+        }
+
+        return $moulds;
     }
 
     /** Another attempt at the same thing: its values and what came of it. */

@@ -17,6 +17,7 @@ final readonly class AttemptRecord
      * @param list<string> $observations codes noticed during the pour
      * @param list<Finding> $findings
      * @param array<string, 'yes'|'no'|'unclear'> $answers check → answer
+     * @param list<list<string>> $sameHeat of each other judged mould that was filled from the same melt, the kinds of defects found
      * @param self|null $beside another attempt at the same thing that it is compared with; itself compared with none
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class AttemptRecord
         public Experience $experience = new Experience(),
         public Solids $solids = new FreshSolids(),
         public ?self $beside = null,
+        public array $sameHeat = [],
     ) {
     }
 
@@ -120,6 +122,7 @@ final readonly class AttemptRecord
                 'workshop' => $this->workshop?->toArray(),
                 'experience' => $this->experience->toArray(),
                 'beside' => $this->beside?->besideArray(),
+                'same_heat' => $this->sameHeat,
             ],
             static fn (mixed $value): bool => null !== $value && [] !== $value,
         );
@@ -137,8 +140,12 @@ final readonly class AttemptRecord
         );
     }
 
-    /** The same attempt with another beside it. */
-    public function beside(?self $other): self
+    /**
+     * The same attempt with another beside it, and what the other moulds of its melt showed.
+     *
+     * @param list<list<string>> $sameHeat
+     */
+    public function beside(?self $other, array $sameHeat = []): self
     {
         return new self(
             $this->castingName,
@@ -158,6 +165,7 @@ final readonly class AttemptRecord
             $this->experience,
             $this->solids,
             $other,
+            $sameHeat,
         );
     }
 }

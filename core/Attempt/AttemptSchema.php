@@ -110,6 +110,11 @@ final class AttemptSchema
                         'verdict' => $choice('verdict'),
                     ],
                 ],
+                'same_heat' => [
+                    'type' => 'array',
+                    'description' => 'Of each other judged mould that was filled from the same melt, the kinds of defects found.',
+                    'items' => ['type' => 'array', 'items' => $codes($vocabulary->defects)],
+                ],
                 'workshop' => [
                     'type' => 'object',
                     'description' => 'What the caster owns: furnaces, crucibles, flasks, cutters, stock, tariffs, safe_lift, currency, '

@@ -15,6 +15,7 @@ final readonly class Sign
      * @param list<string>|null $processes where it means something, null for all
      * @param list<string> $knownBy what is noted already where it is not asked
      * @param string $effort code of the list "check_effort"; blank for a defect
+     * @param list<string> $needs what must be noted for it to be asked: what is not there is not asked about; empty for nothing
      * @param string $destroys what must be looked at before the check is made; blank where it hurts nothing
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class Sign
         public array $knownBy = [],
         public string $effort = '',
         public string $destroys = '',
+        public array $needs = [],
     ) {
     }
 }

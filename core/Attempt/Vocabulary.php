@@ -54,12 +54,12 @@ final readonly class Vocabulary
         }
         /**
          * @var list<array{code: string, question: string, how: string, asked_with: list<string>, leak: float,
-         *     processes: list<string>|null, known_by: list<string>, effort: string, destroys: string}> $rows
+         *     processes: list<string>|null, known_by: list<string>, effort: string, destroys: string, needs: list<string>}> $rows
          */
         $rows = Table::rows(
             __DIR__.'/Data/checks.php',
             ['code', 'question', 'how', 'leak'],
-            ['asked_with' => [], 'processes' => null, 'known_by' => [], 'effort' => 'look', 'destroys' => ''],
+            ['asked_with' => [], 'processes' => null, 'known_by' => [], 'effort' => 'look', 'destroys' => '', 'needs' => []],
         );
         $checks = [];
         foreach ($rows as $row) {
@@ -75,6 +75,7 @@ final readonly class Vocabulary
                 $row['known_by'],
                 $row['effort'],
                 $row['destroys'],
+                $row['needs'],
             );
         }
         /** @var list<array{code: string, label: string, when: string, sound: list<string>, step: string|null}> $noticed */

@@ -166,12 +166,22 @@ final class FactSheet
     }
 
     /**
-     * Numbers of the castings that have a fault say by themselves whether the others are sound.
+     * Numbers of the castings that have a fault say by themselves whether the others are sound; so do other moulds filled from one melt.
      *
      * @return list<string> observations
      */
     private function siblings(AttemptRecord $record): array
     {
+        $mates = $record->sameHeat;
+        if ([] !== $mates && [] !== $record->findings) {
+            $alike = array_filter($mates, static fn (array $kinds): bool => [] !== array_intersect($kinds, $record->defectKinds()));
+
+            return match (count($alike)) {
+                0 => ['siblings_sound'],
+                count($mates) => ['siblings_alike'],
+                default => [],
+            };
+        }
         $count = $this->values->count('casting.count') ?? 1;
         $pieces = [];
         foreach ($record->findings as $finding) {
@@ -296,6 +306,8 @@ final class FactSheet
             unset($this->facts['cooling.open_after']);
         }
         $this->hotSpots($record, $plan);
+        $wanted = $plan->figure('metal', 'charge')?->value->si;
+        $this->ratio('charge_share', $this->values->measurement('metal.charge')?->si(), $wanted, ['metal.charge', 'casting.sections'], 2);
     }
 
     /**

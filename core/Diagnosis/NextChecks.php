@@ -27,10 +27,12 @@ final readonly class NextChecks
      */
     public function of(AttemptRecord $record, FactSheet $facts, array $causes, Network $network, Posterior $posterior): array
     {
+        $isNoted = static fn (string $note): bool => self::isNoted($note, $record, $facts);
         $open = array_values(
             array_filter(
                 $this->catalogue->checksFor($record->defectKinds(), $facts->process()),
-                static fn (Sign $check): bool => !isset($record->answers[$check->code]) && !self::isKnown($check, $record, $facts),
+                static fn (Sign $check): bool => !isset($record->answers[$check->code]) && [] === array_filter($check->knownBy, $isNoted)
+                    && ([] === $check->needs || [] !== array_filter($check->needs, $isNoted)),
             ),
         );
         $rows = Network::rowsOf($open, $causes, $this->catalogue);
@@ -49,26 +51,21 @@ final readonly class NextChecks
         return array_slice($checks, 0, self::MOST_CHECKS_SHOWN);
     }
 
-    /** Whether the record says already what the check would ask. */
-    private static function isKnown(Sign $check, AttemptRecord $record, FactSheet $facts): bool
+    /** Whether something is noted: look:…, place:… of a finding, seen:… noticed, field:… told, or told so with =…. */
+    private static function isNoted(string $note, AttemptRecord $record, FactSheet $facts): bool
     {
-        foreach ($check->knownBy as $note) {
-            [$of, $code] = explode(':', $note, 2);
-            $parts = explode('=', $code, 2);
-            $fact = $facts->fact($parts[0]);
-            $told = $parts[1] ?? null;
-            $isNoted = match ($of) {
-                'look' => [] !== array_filter($record->findings, static fn (Finding $one): bool => in_array($code, $one->looks, true)),
-                'place' => [] !== array_filter($record->findings, static fn (Finding $one): bool => in_array($code, $one->places, true)),
-                'seen' => in_array($code, $record->observations, true),
-                default => null !== $fact && (null === $told || $told === $fact->choice),
-            };
-            if ($isNoted) {
-                return true;
-            }
-        }
+        [$of, $code] = explode(':', $note, 2);
+        $parts = explode('=', $code, 2);
+        $told = $parts[1] ?? null;
+        $fact = $facts->fact($parts[0]);
 
-        return false;
+        return match ($of) {
+            'look' => [] !== array_filter($record->findings, static fn (Finding $one): bool => in_array($code, $one->looks, true)),
+            'place' => [] !== array_filter($record->findings, static fn (Finding $one): bool => in_array($code, $one->places, true)),
+            'seen' => in_array($code, $record->observations, true),
+            default => null !== $fact
+                && (null === $told || $told === $fact->choice || (null !== $fact->number && (string) $fact->number === $told)),
+        };
     }
 
     /**

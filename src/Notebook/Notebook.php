@@ -161,7 +161,20 @@ final readonly class Notebook
             $this->workshop($attempt->caster()),
             $this->experience->for($attempt->caster(), $bare->values()->choice('mould.process'), $attempt),
             $this->solids,
-        )->beside($attempt->beside()?->toRecord(new History(), null, new Experience(), $this->solids));
+        )->beside($attempt->beside()?->toRecord(new History(), null, new Experience(), $this->solids), $this->heatMates($attempt));
+    }
+
+    /** @return list<list<string>> what the other judged moulds of the same melt showed */
+    private function heatMates(Attempt $attempt): array
+    {
+        $mates = [];
+        foreach (null === $attempt->heat() ? [] : $this->pouredFrom($attempt->heat()) as $mate) {
+            if (!$mate->id()->equals($attempt->id()) && null === $mate->binnedAt() && null !== $mate->verdict()) {
+                $mates[] = $mate->toRecord(new History(), null)->defectKinds();
+            }
+        }
+
+        return $mates;
     }
 
     /** Values that are being typed, on the ground a record of this caster stands on; of an attempt where they are its. */

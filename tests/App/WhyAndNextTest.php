@@ -243,7 +243,10 @@ final class WhyAndNextTest extends ApiTestCase
         $this->findBlowhole($attempt);
         $id = (string) $attempt['id'];
         $this->say($id, ['sheet.dry_squeeze' => true]);
+        $before = $this->call('GET', "/api/attempts/{$id}/diagnosis")['causes'][0]['probability'];
         $this->say($id, ['opinions.sand_wet' => ['opinion' => 'ruled_out', 'note' => null, 'sure' => 'certain']]);
+        $after = array_column($this->call('GET', "/api/attempts/{$id}/diagnosis")['causes'], 'probability', 'cause');
+        self::assertLessThanOrEqual($before, $after['sand_wet'], 'it never rises by being ruled out');
         self::assertSame('certain', $this->call('GET', "/api/attempts/{$id}/diagnosis")['opinions']['sand_wet']['sure']);
         $sheet = $this->call('GET', "/api/attempts/{$id}/change-sheet");
         self::assertNotContains('sand_wet', array_column($sheet['proposals'], 'cause'));
@@ -273,6 +276,25 @@ final class WhyAndNextTest extends ApiTestCase
         self::assertSame(['sand_wet' => 1], $like('attempt='.$this->pour($casting, ['made' => $thick])['id']));
         self::assertSame([], $like('attempt='.$this->pour($casting, ['made' => $thin])['id']), 'a wall of another kind');
         $this->call('GET', '/api/repeats?attempt='.self::id(), null, 404);
+    }
+
+    /** Another mould of the same melt, judged and sound, clears what was in the melt. */
+    public function testMouldsOfOneMeltSpeakForOneAnother(): void
+    {
+        $casting = $this->casting();
+        $heat = self::id();
+        $this->change([['part' => 'heat', 'id' => $heat, 'create' => [], 'set' => ['metal.alloy' => ['was' => null, 'to' => 'al_si7mg']]]]);
+        $porous = $this->pour($casting, ['made' => ['mould.process' => 'green_sand']]);
+        $sound = $this->pour($casting, ['made' => ['mould.process' => 'green_sand'], 'verdict' => 'good']);
+        $this->find($porous['id'], ['kind' => 'gas_porosity']);
+        $why = "/api/attempts/{$porous['id']}/diagnosis";
+        $gas = fn (): float => array_column($this->call('GET', $why)['causes'], 'probability', 'cause')['hydrogen'];
+        $this->say((string) $porous['id'], ['heat' => $heat]);
+        $alone = $gas();
+        $this->say((string) $sound['id'], ['heat' => $heat]);
+        self::assertLessThan($alone, $gas());
+        $this->find($sound['id'], ['kind' => 'gas_porosity']);
+        self::assertGreaterThan($alone, $gas());
     }
 
     public function testSectionsAreComparedTryByTry(): void

@@ -47,7 +47,7 @@ final class FromPourToNextAttemptTest extends JourneyTestCase
         $this->press('What is wrong with it?');
         $this->press('Blowhole', '//*[@role="dialog"]');
         $this->choose('Where it sits', 'Cope face');
-        $this->choose('How it looks', 'Smooth, shiny wall');
+        $this->choose('Its wall?', 'Smooth, shiny');
         $this->choose('When it showed', 'As opened');
         $this->choose('How bad', 'Spoils it');
         $this->press('Add the finding');

@@ -18,7 +18,7 @@ final class NothingIsLostTest extends DevicesTestCase
         foreach ([$phone, $desk] as $here) {
             $this->driver = $here;
             $this->open($log);
-            $this->see('Noticed during the pour');
+            $this->see('During the pour');
         }
         $this->driver = $phone;
         $this->type('Note', 'from the phone');
@@ -142,7 +142,7 @@ final class NothingIsLostTest extends DevicesTestCase
         $this->signOut();
         $this->register('second-hand@molten.example');
         $this->driver->get($address);
-        $this->see('Noticed during the pour');
+        $this->see('During the pour');
         self::assertStringNotContainsString('not yet in the notebook', $this->text());
         self::assertSame('', $this->typed('Note'));
         $this->signOut();

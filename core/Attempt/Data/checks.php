@@ -9,7 +9,8 @@ use MoltenNotes\Core\Process\MouldProcess;
 // known_by: not asked where this is noted already: look:…, place:… of a finding, seen:… noticed, field:… told (=… told so). Common
 // practice.
 // effort: of the list check_effort; look where not told. destroys: what must be looked at before it is made [common practice].
-// needs: only asked when one of these findings is recorded ([] = always). leak: yes without any of our causes, our estimate.
+// asked_with: only asked when one of these findings is recorded ([] = always). needs: only where one of these is noted ([] = always).
+// leak: yes without any of our causes, our estimate.
 return [
     [
         'code' => 'wall_smooth',
@@ -112,12 +113,13 @@ return [
     ],
     [
         'code' => 'core_damp', 'effort' => 'break', 'known_by' => ['field:core.state=none'],
+        'needs' => ['field:core.state', 'field:core.volume', 'field:core.vented', 'field:core.held', 'place:around_core'],
         'question' => 'Is the middle of the core soft, damp or smelling of binder?',
         'how' => 'Break a piece of the core.', 'asked_with' => ['blowhole', 'gas_porosity', 'misrun', 'sprue_bubble', 'core_shift'],
         'leak' => 0.03, 'processes' => MouldProcess::ofSand(),
     ],
     [
-        'code' => 'vent_blocked', 'effort' => 'feel', 'known_by' => ['seen:metal_at_vents'],
+        'code' => 'vent_blocked', 'effort' => 'feel', 'known_by' => ['seen:metal_at_vents', 'field:venting.vents=0'],
         'question' => 'Is a vent blocked, or did one not reach?', 'how' => 'Run a wire through each.',
         'asked_with' => ['misrun', 'trapped_air', 'blowhole', 'missing_detail'], 'leak' => 0.06,
     ],

@@ -1393,4 +1393,18 @@ return [
         'raised' => 'The sprue was not full.',
         'lowered' => 'The sprue stood full.',
     ],
+    [
+        // One melt may fill several moulds: much of it says little, little of it much.
+        'cause' => 'short_of_metal', 'fact' => 'charge_share', 'unit' => 'ratio',
+        'ratios' => [[0.7, 10], [0.9, 4], [1, 1.2], [1.15, 0.6], [1.5, 0.45]],
+        'raised' => 'The charge was {value} times what this mould asks for with its reserve.',
+        'lowered' => 'The charge was {value} times what this mould asks for.',
+    ],
+    [
+        // Silicate that is left to the air dries as slowly as the air is damp.
+        'cause' => 'binder_uncured', 'fact' => 'pour.weather', 'unit' => 'choice', 'processes' => ['silicate_sand'],
+        'ratios' => ['rain' => 1.6, 'humid' => 1.3, 'dry' => 0.8],
+        'raised' => 'The weather was {value}: silicate dries slowly in damp air, and takes water up again.',
+        'lowered' => 'The air was dry.',
+    ],
 ];

@@ -45,4 +45,5 @@ return [
     [
         'code' => 'open_share', 'label' => 'Opened against what it needs to be solid', 'unit' => 'ratio', 'basis' => 'cooling.open_after',
     ],
+    ['code' => 'charge_share', 'label' => 'Charge against what this mould asks for', 'unit' => 'ratio', 'basis' => 'metal.charge'],
 ];

@@ -96,6 +96,7 @@ return [
                 [
                     [
                         'kind' => 'blowhole',
+                        'section' => 'foot',
                         'places' => ['cope_face'],
                         'looks' => ['smooth_wall', 'few'],
                         'shown_at' => 'opening',
@@ -118,6 +119,8 @@ return [
                     'pour.temperature' => '705 C',
                     'pour.carry_time' => '25 s',
                     'pour.time' => '3 s',
+                    'gating.found' => 'full',
+                    'gating.stopped' => 'casting',
                     'pour.weather' => 'dry',
                     'cooling.open_after' => '45 min',
                 ],
@@ -126,6 +129,7 @@ return [
                 [
                     [
                         'kind' => 'misrun',
+                        'section' => 'rim',
                         'places' => ['far_from_gate', 'thin_section'],
                         'looks' => ['rounded_edges', 'single'],
                         'shown_at' => 'opening',
@@ -151,10 +155,11 @@ return [
                     'cooling.open_after' => '50 min',
                 ],
                 ['metal.source' => 'castings', 'melt.skimmed' => true, 'melt.charge_dry' => true, 'melt.temperature_by' => 'probe'],
-                ['kept_full', 'metal_at_vents'],
+                ['kept_full', 'metal_at_vents', 'sound_detail', 'sound_parting', 'sound_heart'],
                 [
                     [
                         'kind' => 'sink',
+                        'section' => 'boss',
                         'places' => ['thick_junction'],
                         'looks' => ['single'],
                         'shown_at' => 'opening',
@@ -193,6 +198,7 @@ return [
                 [
                     [
                         'kind' => 'sink',
+                        'section' => 'boss',
                         'places' => ['thick_junction'],
                         'looks' => ['single'],
                         'shown_at' => 'opening',
@@ -201,6 +207,7 @@ return [
                     ],
                     [
                         'kind' => 'internal_shrinkage',
+                        'section' => 'boss',
                         'places' => ['thick_junction'],
                         'looks' => ['rough_wall'],
                         'shown_at' => 'machining',

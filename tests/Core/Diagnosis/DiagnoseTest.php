@@ -109,7 +109,7 @@ final class DiagnoseTest extends TestCase
         self::assertNotContains('edges_rounded', $asked([], ['kind' => 'misrun', 'looks' => ['rounded_edges']]));
         foreach (Catalogue::standard()->vocabulary->checks as $check) {
             foreach ($check->knownBy as $note) {
-                self::assertMatchesRegularExpression('/^(look|place|seen|field):[a-z_.]+(=[a-z_]+)?$/', $note);
+                self::assertMatchesRegularExpression('/^(look|place|seen|field):[a-z_.]+(=[a-z_0-9]+)?$/', $note);
                 [$of, $code] = explode(':', $note, 2);
                 [$field] = explode('=', $code);
                 self::assertTrue(match ($of) {

@@ -9,6 +9,7 @@ use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Diagnosis\Diagnose;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\RejectedRecord;
+use MoltenNotes\Tests\Support\Records;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -61,6 +62,40 @@ final class WhereItWasFoundTest extends TestCase
             $wrong(['metal.source_2' => 'mixed', 'metal.share_2' => '100 %']),
             1e-9,
         );
+    }
+
+    public function testAnotherMouldOfTheSameMeltSpeaksOfTheMelt(): void
+    {
+        $gas = fn (array $others): float => $this->odds(['findings' => [['kind' => 'gas_porosity']], 'same_heat' => $others])['hydrogen'];
+
+        self::assertLessThan($gas([]), $gas([[]]), 'the other mould is sound');
+        self::assertGreaterThan($gas([]), $gas([['gas_porosity', 'flash']]), 'the other mould has it too');
+        self::assertSame($gas([]), $gas([[], ['gas_porosity']]), 'one and one tell nothing');
+    }
+
+    public function testALittleMetalIsALittleMetal(): void
+    {
+        $short = fn (string $charge): float => $this->odds([
+            'made' => ['mould.process' => 'green_sand', 'casting.sections' => self::SECTIONS],
+            'heat' => ['metal.alloy' => 'al_si7mg', 'metal.charge' => $charge],
+            'findings' => [['kind' => 'poured_short']],
+        ])['short_of_metal'];
+
+        self::assertGreaterThan($short('5 kg'), $short('100 g'));
+        self::assertGreaterThan($short('5 kg') + 0.02, $short('300 g'));
+    }
+
+    /** Nothing is asked of a core that nobody spoke of, nor of vents that are not there. */
+    public function testWhatIsNotThereIsNotAskedAbout(): void
+    {
+        $asked = static fn (array $made): array => array_map(
+            static fn ($check): string => $check->check->code,
+            Records::diagnose(['made' => ['mould.process' => 'silicate_sand'] + $made, 'findings' => [['kind' => 'blowhole']]])->nextChecks,
+        );
+
+        self::assertNotContains('core_damp', $asked([]));
+        self::assertContains('core_damp', $asked(['core.volume' => '50 mL']));
+        self::assertNotContains('vent_blocked', $asked(['venting.vents' => 0]));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
