@@ -158,7 +158,7 @@ function Cause({
           <p className="max-w-prose">{cause.words}</p>
           <EvidenceLedger cause={cause} why={why} />
           {why.basis === 'findings' && (
-            <fieldset className="mt-4 flex flex-wrap items-center gap-2" data-rank={rank}>
+            <fieldset className="mt-4 flex flex-wrap items-center gap-2" data-rank={rank} disabled={actions.busy}>
               <legend className="lettering mb-1">Your own opinion</legend>
               {(['confirmed', 'suspected', 'ruled_out'] as const).map((choice) => (
                 <button
