@@ -276,7 +276,8 @@ final class FactSheet
             'gating.gates',
             'gating.sprue_height',
         ]);
-        if (null !== $record->values()->measurement('pour.temperature')) {
+        // Minutes counted after melting are a temperature too, if a rough one.
+        if (null !== $record->values()->measurement('pour.temperature') || 'minutes' === $record->values()->choice('melt.temperature_by')) {
             $this->figure('fill_ratio', $this->where($record, $plan, 'filling', 'fill_ratio', self::UNFILLED), [
                 'pour.temperature',
                 'casting.sections',

@@ -77,6 +77,9 @@ final readonly class NextAttempt
         $proposals = [];
         foreach ($causes as $cause) {
             foreach (Remedies::against($cause) as $remedy) {
+                if (!$remedy->isPossibleIn($record->values()->choice('mould.process'))) {
+                    continue;
+                }
                 $new = $rule->newValue($remedy, $record, $plan);
                 $open = null === $new ? $rule->open($remedy, $record, $plan) : '';
                 if ('habit' === $remedy->how || null !== $new || '' !== $open) {

@@ -19,12 +19,12 @@ final class Remedies
         if (null === self::$remedies) {
             /**
              * @var list<array{code: string, cause: string, label: string, effort: int, field: FieldKey|null, how: string, argument: mixed,
-             *     left: float, cost: string}> $rows
+             *     left: float, cost: string, processes: list<string>|null}> $rows
              */
             $rows = Table::rows(
                 __DIR__.'/Data/remedies.php',
                 ['code', 'cause', 'label', 'effort', 'how', 'left'],
-                ['field' => null, 'argument' => null, 'cost' => ''],
+                ['field' => null, 'argument' => null, 'cost' => '', 'processes' => null],
             );
             self::$remedies = [];
             foreach ($rows as $row) {
@@ -38,6 +38,7 @@ final class Remedies
                     $row['argument'],
                     $row['left'],
                     $row['cost'],
+                    $row['processes'],
                 );
             }
         }

@@ -6,6 +6,7 @@ namespace MoltenNotes\App\Change;
 
 use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\ValueReader;
 use Symfony\Component\Uid\Uuid;
@@ -77,6 +78,11 @@ final class OpenHeat implements OpenRecord
     /** The metal of every mould that was poured from it is another one now. */
     public function close(ValueReader $reader, string $pointer, \DateTimeImmutable $now): void
     {
+        $share = static fn (?Measurement $part): float => $part?->si() ?? 0.0;
+        $values = $this->heat->values();
+        if ($share($values->measurement('metal.share_2')) + $share($values->measurement('metal.share_3')) > 1 + 1e-9) {
+            $reader->refuse($pointer.'/set/metal.share_2', 'record.impossible', 'The parts of a charge come to more than all of it.');
+        }
         $this->heat->touch($now);
         foreach ($this->notebook->pouredFrom($this->heat) as $attempt) {
             $attempt->summarise();

@@ -284,6 +284,8 @@ final class WhyAndNextTest extends ApiTestCase
         $casting = $this->casting();
         $heat = self::id();
         $this->change([['part' => 'heat', 'id' => $heat, 'create' => [], 'set' => ['metal.alloy' => ['was' => null, 'to' => 'al_si7mg']]]]);
+        $shares = ['metal.share_2' => ['was' => null, 'to' => '70 %'], 'metal.share_3' => ['was' => null, 'to' => '40 %']];
+        $this->change([['part' => 'heat', 'id' => $heat, 'set' => $shares]], 422);
         $porous = $this->pour($casting, ['made' => ['mould.process' => 'green_sand']]);
         $sound = $this->pour($casting, ['made' => ['mould.process' => 'green_sand'], 'verdict' => 'good']);
         $this->find($porous['id'], ['kind' => 'gas_porosity']);

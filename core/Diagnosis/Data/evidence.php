@@ -1407,4 +1407,15 @@ return [
         'raised' => 'The weather was {value}: silicate dries slowly in damp air, and takes water up again.',
         'lowered' => 'The air was dry.',
     ],
+    [
+        'cause' => 'core_gas', 'fact' => 'sand.binder_kind', 'unit' => 'choice',
+        'ratios' => ['urethane' => 1.6, 'oil' => 1.4, 'phenolic' => 1.1, 'furan' => 1.0, 'silicate' => 0.6],
+        'raised' => 'The binder was {value}, which gives much gas.', 'lowered' => 'Silicate gives little gas once it is dry.',
+    ],
+    [
+        // Rubber that is not cured sweats and gives gas against hot metal; makers ask for a day, and for heat after it.
+        'cause' => 'vents_missing', 'fact' => 'silicone.cure_time', 'unit' => 'h', 'processes' => ['silicone'],
+        'ratios' => [[4, 1.8], [24, 1.1], [72, 0.85]], 'raised' => 'The rubber had {value} to cure: it gives gas, which wants a way out.',
+        'lowered' => 'The rubber had {value} to cure.',
+    ],
 ];

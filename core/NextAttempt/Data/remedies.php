@@ -7,6 +7,11 @@ declare(strict_types=1);
 // how: set (to this choice, flag or count), quantity (to this value and unit), or the name of a rule in RemedyRule that computes the
 // amount.
 // field null: a habit, written on the sheet as it stands.
+// processes: where it can be done; everywhere when not told.
+$closed = ['silicone', 'metal_mould'];
+// Where a sprue, a basin and gates are cut or built, and not part of a small mould.
+$cut = ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand', 'printed_sand', 'lost_foam', 'ceramic_shell'];
+
 return [
     [
         'code' => 'hotter', 'cause' => 'metal_cold', 'label' => 'Pour hotter', 'effort' => 1, 'field' => 'pour.temperature',
@@ -37,11 +42,11 @@ return [
         'how' => 'scale', 'argument' => 1.25, 'left' => 0.1, 'cost' => 'Check that the crucible holds it.',
     ],
     [
-        'code' => 'basin', 'cause' => 'turbulent_pour', 'label' => 'Pour into an offset basin', 'effort' => 1,
+        'code' => 'basin', 'processes' => $cut, 'cause' => 'turbulent_pour', 'label' => 'Pour into an offset basin', 'effort' => 1,
         'field' => 'gating.basin', 'how' => 'set', 'argument' => 'basin', 'left' => 0.5,
     ],
     [
-        'code' => 'fill_from_below', 'cause' => 'turbulent_pour', 'label' => 'Let it fill from below', 'effort' => 2,
+        'code' => 'fill_from_below', 'processes' => $cut, 'cause' => 'turbulent_pour', 'label' => 'Let it fill from below', 'effort' => 2,
         'field' => 'gating.fill', 'how' => 'set', 'argument' => 'bottom', 'left' => 0.5,
         'cost' => 'The top is then the coldest metal.',
     ],
@@ -50,7 +55,8 @@ return [
         'how' => 'set', 'argument' => true, 'left' => 0.4,
     ],
     [
-        'code' => 'filter', 'cause' => 'dirty_melt', 'label' => 'Set a filter', 'effort' => 2, 'field' => 'gating.filter',
+        'code' => 'filter', 'processes' => $cut, 'cause' => 'dirty_melt', 'label' => 'Set a filter', 'effort' => 2,
+        'field' => 'gating.filter',
         'how' => 'set', 'argument' => true, 'left' => 0.4, 'cost' => 'A filter slows the metal: warm it.',
     ],
     [
@@ -306,7 +312,8 @@ return [
         'cost' => 'Stand clear at the first pour.',
     ],
     [
-        'code' => 'hold_halves', 'cause' => 'halves_gape', 'label' => 'Boards on both sides, clamped evenly', 'effort' => 1,
+        'code' => 'hold_halves', 'processes' => $closed, 'cause' => 'halves_gape', 'label' => 'Boards on both sides, clamped evenly',
+        'effort' => 1,
         'how' => 'habit', 'left' => 0.2, 'cost' => 'Rubber squeezed hard bulges into the cavity.',
     ],
     [
@@ -343,7 +350,9 @@ return [
         'effort' => 1, 'how' => 'habit', 'left' => 0.1,
     ],
     [
-        'code' => 'larger_cup', 'cause' => 'cup_missed', 'label' => 'A cup as wide as a hand, and somebody who sees it', 'effort' => 1,
+        'code' => 'larger_cup', 'processes' => $cut, 'cause' => 'cup_missed',
+        'label' => 'A cup as wide as a hand, and somebody who sees it',
+        'effort' => 1,
         'field' => 'gating.basin', 'how' => 'set', 'argument' => 'basin', 'left' => 0.35,
     ],
     [
@@ -375,5 +384,13 @@ return [
     [
         'code' => 'bed_flask', 'cause' => 'halves_gape', 'label' => 'Bed the flask and clean the joint', 'effort' => 1,
         'field' => 'flask.bedded', 'how' => 'set', 'argument' => true, 'left' => 0.4,
+    ],
+    [
+        'code' => 'pour_close', 'cause' => 'turbulent_pour', 'label' => 'Pour close, along the wall of the sprue, without a break',
+        'effort' => 1, 'how' => 'habit', 'left' => 0.6,
+    ],
+    [
+        'code' => 'watch_cup', 'cause' => 'cup_missed', 'label' => 'One pours, one watches the cup; stand out of the smoke', 'effort' => 1,
+        'how' => 'habit', 'left' => 0.5,
     ],
 ];

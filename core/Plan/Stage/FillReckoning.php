@@ -184,12 +184,14 @@ final readonly class FillReckoning
             : TemperatureLoss::before(Time::fromSi($carry), Temperature::fromSi($atMould), $this->basis->air(), $this->pot())->kelvin();
     }
 
-    /** In the crucible as the pour began, as sure as it was told. */
+    /** In the crucible as the pour began, as sure as it was told; where only minutes were counted, what such metal usually has. */
     public function poured(): ?Estimate
     {
         $told = $this->basis->estimate('pour.temperature');
 
-        return null === $told ? null : JudgedTemperature::of($told, $this->basis->values->choice('melt.temperature_by'));
+        $by = $this->basis->values->choice('melt.temperature_by');
+
+        return null === $told ? JudgedTemperature::untold($this->alloy, $by) : JudgedTemperature::of($told, $by);
     }
 
     /** Temperature of the metal at the mould, with its spread; null where none is told. */

@@ -439,7 +439,7 @@ final class FillStage
             value: $arrival,
             formula: '(m c + m_c c_c) dT/dt = −[εσA(T⁴ − T₀⁴) + hA(T − T₀)]',
             inputs: [
-                $this->sheet->input('T', 'In the crucible', $poured, 'typed'),
+                $this->sheet->input('T', 'In the crucible', $poured, $this->basis->values->has('pour.temperature') ? 'typed' : 'default'),
                 $this->sheet->input(
                     't',
                     'Carrying',
@@ -461,6 +461,9 @@ final class FillStage
     private function takenSo(): void
     {
         $told = $this->basis->values;
+        if (!$told->has('pour.temperature')) {
+            $this->sheet->assume('The metal is as hot as it usually is some minutes after its last piece melted.', 'pour.temperature');
+        }
         if (!$told->has('pour.ambient')) {
             $air = $this->basis->shown($this->basis->air()->kelvin(), Dimension::Temperature);
             $this->sheet->assume("The air has {$air}.", 'pour.ambient');

@@ -91,6 +91,13 @@ return [
         'microwave' => 'Microwave',
         'air' => 'Left in the air',
     ],
+    'binder_kind' => [
+        'silicate' => 'Silicate',
+        'furan' => ['Furan', 'Acid hardened'],
+        'phenolic' => 'Phenolic',
+        'urethane' => ['Urethane', 'Hard in minutes, much gas'],
+        'oil' => ['Baked oil, starch or sugar', 'Much gas where it is not baked through'],
+    ],
     'investment_kind' => [
         'investment' => ['Bought investment', 'Gypsum and fine silica'],
         'plaster_sand' => ['Own plaster and sand', 'Weaker, breathes less'],

@@ -131,6 +131,10 @@ return [
         'hint' => 'Oil, silicate or resin as share of sand mass.',
     ],
     [
+        'key' => 'sand.binder_kind', 'stage' => 'mould', 'label' => 'Kind of binder', 'kind' => 'choice', 'choices' => 'binder_kind',
+        'processes' => $sand, 'hint' => 'Of the mould, or of its core.',
+    ],
+    [
         'key' => 'sand.fineness', 'stage' => 'mould', 'label' => 'Grain fineness number', 'kind' => 'count', 'possible' => [1, 400],
         'likely' => [30, 250], 'processes' => $sand, 'hint' => 'Higher is finer.',
     ],

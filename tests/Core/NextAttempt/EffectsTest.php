@@ -69,6 +69,22 @@ final class EffectsTest extends TestCase
         self::assertStringContainsString('will not say which', $ways['all']->teaches);
     }
 
+    /** What is cut or built in sand is not asked of a small rubber mould; what holds rubber shut is not asked of sand. */
+    public function testRemediesFitTheMould(): void
+    {
+        $offered = fn (string $process, string ...$causes): array => array_map(
+            static fn (Change $change): string => $change->remedy->code,
+            $this->planner()->proposals(Records::read(['made' => ['mould.process' => $process]]), array_values($causes)),
+        );
+
+        self::assertContains('hold_halves', $offered('silicone', 'halves_gape'));
+        self::assertNotContains('bed_flask', $offered('silicone', 'halves_gape'));
+        self::assertNotContains('hold_halves', $offered('green_sand', 'halves_gape'));
+        self::assertContains('bed_flask', $offered('green_sand', 'halves_gape'));
+        self::assertSame(['pour_close'], $offered('silicone', 'turbulent_pour'));
+        self::assertContains('basin', $offered('green_sand', 'turbulent_pour'));
+    }
+
     /** A weight that nobody can work out is not made up: a caster stands beside the mould. */
     public function testAnAmountThatNobodyCanTellIsARangeOrNothing(): void
     {

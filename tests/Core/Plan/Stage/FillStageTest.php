@@ -56,6 +56,19 @@ final class FillStageTest extends TestCase
         }
     }
 
+    /** Minutes counted are a temperature too: some 40 to 90 K above the liquidus, and said to be taken for granted. Common practice. */
+    public function testMinutesAfterMeltingAreATemperatureWithAWideSpread(): void
+    {
+        $plan = Plans::of(['pour.temperature' => null, 'melt.temperature_by' => 'minutes', 'pour.carry_time' => '20 s']);
+        $arrival = $plan->figure('filling', 'at_mould')?->value;
+
+        self::assertNotNull($arrival);
+        self::assertGreaterThan(AlloyTable::get('al_si7mg')->liquidus->kelvin(), $arrival->si);
+        self::assertGreaterThan(40.0, $arrival->highSi - $arrival->lowSi);
+        self::assertContains('pour.temperature', array_column($plan->stages['filling']->assumptions, 'field'));
+        self::assertNull(Plans::of(['pour.temperature' => null])->figure('filling', 'at_mould'));
+    }
+
     public function testAWarmMouldKeepsMetalRunning(): void
     {
         $cold = Plans::of(['mould.process' => 'plaster', 'mould.temperature' => '20 C'] + self::HARD);

@@ -31,6 +31,7 @@ export const FIELD_KEYS = [
   'sand.moisture',
   'sand.clay',
   'sand.binder',
+  'sand.binder_kind',
   'sand.fineness',
   'sand.reused',
   'sand.facing',
