@@ -51,8 +51,9 @@ final class FactSheet
         foreach ([...$record->observations, ...$this->siblings($record)] as $code) {
             $this->facts["observed.{$code}"] = new Fact("observed.{$code}", null, 'yes', [], []);
         }
-        $plan = PlanCasting::of(Basis::of($record, $this->format));
-        $this->temperatures($plan);
+        $basis = Basis::of($record, $this->format);
+        $plan = PlanCasting::of($basis);
+        $this->temperatures($plan, $basis);
         $this->proportions();
         $this->planned($record, $plan);
     }
@@ -196,7 +197,7 @@ final class FactSheet
         };
     }
 
-    private function temperatures(CastingPlan $plan): void
+    private function temperatures(CastingPlan $plan, Basis $basis): void
     {
         $pour = $this->values->measurement('pour.temperature')?->asTemperature();
         if (null === $this->alloy) {
@@ -211,26 +212,43 @@ final class FactSheet
                 ['pour.temperature', 'metal.alloy'],
             );
         }
-        $advice = self::neededTemperature($this->values, $this->format);
-        // On foam the plan counts with the foam, its coat and the way: what it asks for is what is weighed.
-        $asked = 'lost_foam' === $this->process() ? $plan->most('filling', 'needed_in_furnace') : null;
-        $need = null === $asked ? $advice?->temperature : Temperature::fromSi($asked->value->si);
-        $working = $asked->working ?? $advice?->working;
-        if (null !== $pour && null !== $need && null !== $working) {
-            $margin = $pour->minus($need);
-            $this->workings['temperature_margin'] = $working;
-            $this->number(
-                'temperature_margin',
-                $margin->si(),
-                [
-                    'value' => $this->format->quantity($margin),
-                    'pour' => $this->format->quantity($pour),
-                    'need' => $this->format->quantity($need),
-                ],
-                ['pour.temperature', 'metal.alloy', 'casting.wall', 'mould.process'],
-            );
+        if ('lost_foam' !== $this->process()) {
+            $advice = self::neededTemperature($this->values, $this->format);
+            $this->margin('temperature_margin', $pour, $advice?->temperature, $advice?->working);
+            $this->peak($this->alloy, $pour);
+
+            return;
+        }
+        // On foam the plan counts with the foam, its coat and the way. What usual foam asks for is the metal's part; what this one asks for
+        // besides is the foam's.
+        $own = $plan->most('filling', 'needed_in_furnace');
+        $usual = PlanCasting::of($basis->with($basis->values->without('foam.density')->without('foam.coats')))
+            ->most('filling', 'needed_in_furnace');
+        $least = null === $own || null === $usual || $own->value->si <= $usual->value->si ? $own : $usual;
+        foreach (['foam_margin' => $own, 'temperature_margin' => $least] as $fact => $asked) {
+            $this->margin($fact, $pour, null === $asked ? null : Temperature::fromSi($asked->value->si), $asked?->working);
         }
         $this->peak($this->alloy, $pour);
+    }
+
+    /** @param 'temperature_margin'|'foam_margin' $fact */
+    private function margin(string $fact, ?Temperature $pour, ?Temperature $need, ?Working $working): void
+    {
+        if (null === $pour || null === $need || null === $working) {
+            return;
+        }
+        $margin = $pour->minus($need);
+        $this->workings[$fact] = $working;
+        $this->number(
+            $fact,
+            $margin->si(),
+            [
+                'value' => $this->format->quantity($margin),
+                'pour' => $this->format->quantity($pour),
+                'need' => $this->format->quantity($need),
+            ],
+            ['pour.temperature', 'metal.alloy', 'casting.wall', 'mould.process'],
+        );
     }
 
     private function peak(Alloy $alloy, ?Temperature $pour): void

@@ -385,7 +385,7 @@ return [
         'raised' => 'Coats: {value}; the gas must pass them.', 'lowered' => 'Coats: {value}.',
     ],
     [
-        'cause' => 'foam_gas', 'fact' => 'temperature_margin', 'unit' => 'ddegC',
+        'cause' => 'foam_gas', 'fact' => 'foam_margin', 'unit' => 'ddegC',
         'ratios' => [[-60, 5], [-25, 2.5], [0, 1], [60, 0.5]],
         'raised' => 'Poured at {pour}; hot metal clears foam, about {need} here.',
         'lowered' => 'Poured at {pour}, hot enough to clear foam.',

@@ -46,4 +46,8 @@ return [
         'code' => 'open_share', 'label' => 'Opened against what it needs to be solid', 'unit' => 'ratio', 'basis' => 'cooling.open_after',
     ],
     ['code' => 'charge_share', 'label' => 'Charge against what this mould asks for', 'unit' => 'ratio', 'basis' => 'metal.charge'],
+    [
+        'code' => 'foam_margin', 'label' => 'Pour temperature against what this foam and coat ask for', 'unit' => 'ddegC',
+        'basis' => 'pour.temperature',
+    ],
 ];
