@@ -109,12 +109,12 @@ final readonly class Catalogue
     {
         /**
          * @var list<array{cause: string, fact: string, unit: string, ratios: list<array{float|int, float|int}>|array<string, float>,
-         *     raised: string, lowered: string, processes: list<string>|null, families: list<string>|null}> $rows
+         *     raised: string, lowered: string, processes: list<string>|null, families: list<string>|null, source: string}> $rows
          */
         $rows = Table::rows(
             __DIR__.'/Data/evidence.php',
             ['cause', 'fact', 'unit', 'ratios'],
-            ['raised' => '', 'lowered' => '', 'processes' => null, 'families' => null],
+            ['raised' => '', 'lowered' => '', 'processes' => null, 'families' => null, 'source' => 'common practice'],
         );
         $evidence = [];
         foreach ($rows as $row) {
@@ -137,6 +137,7 @@ final readonly class Catalogue
                 $row['lowered'],
                 $row['processes'],
                 $row['families'],
+                $row['source'],
             );
         }
 

@@ -14,6 +14,7 @@ final readonly class EvidenceRule
      * @param array<string, float>|null $map choice → ratio
      * @param list<string>|null $processes of the mould for which it is so; null for all
      * @param list<string>|null $families of the metal for which it is so; null for all
+     * @param string $source where its band comes from: published, common practice, derived or recalled from memory
      */
     public function __construct(
         public string $cause,
@@ -25,6 +26,7 @@ final readonly class EvidenceRule
         public string $lowered,
         public ?array $processes = null,
         public ?array $families = null,
+        public string $source = 'common practice',
     ) {
     }
 

@@ -9,38 +9,49 @@ use MoltenNotes\Core\Process\MouldProcess;
 // the points and level beyond them. Words: a ratio per choice. Above 1 raises the cause, below 1 lowers it; a blank says nothing.
 // processes, families: the only ones for which a row is so. Sand that is cured, moulds that are warmed and sprues of trinkets differ too
 // much for one curve.
+// source: where a band comes from; common practice where not told.
 // {value} and {need} are filled in the caster's units. Bands are common practice (docs/handbook); ratios are the founders' estimates,
 // kept between 1/12 and 12 so that no single note decides alone.
 $allButFoam = MouldProcess::which(static fn (MouldProcess $process): bool => 'lost_foam' !== $process->code);
 
 return [
     [
-        'cause' => 'metal_cold', 'fact' => 'temperature_margin', 'unit' => 'ddegC', 'processes' => $allButFoam,
+        'cause' => 'metal_cold', 'fact' => 'temperature_margin',
+        'source' => 'derived: the plan’s needed temperature; its band is common practice',
+        'unit' => 'ddegC', 'processes' => $allButFoam,
         'ratios' => [[-60, 9], [-25, 4.5], [-5, 1.4], [15, 0.5], [60, 0.12]],
         'raised' => 'Poured at {pour}; this part in this mould asks for about {need}.',
         'lowered' => 'Poured at {pour}, above the {need} this part asks for.',
     ],
     [
-        'cause' => 'metal_cold', 'fact' => 'fill_ratio', 'unit' => 'ratio', 'processes' => $allButFoam,
+        'cause' => 'metal_cold', 'fact' => 'fill_ratio',
+        'source' => 'derived: fluid life after Flemings; 1.5 fills comfortably is common practice',
+        'unit' => 'ratio', 'processes' => $allButFoam,
         'ratios' => [[0.4, 10], [0.8, 5], [1.1, 1.6], [1.6, 0.45], [3, 0.12]],
         'raised' => 'The metal runs {value} times as far as {where} asks; 1.5 fills comfortably.',
         'lowered' => 'The metal runs {value} times as far as {where} asks.',
     ],
     [
         // The pace of a foam front is known to a factor of two only: what falls short of it by less says little.
-        'cause' => 'metal_cold', 'fact' => 'temperature_margin', 'unit' => 'ddegC', 'processes' => ['lost_foam'],
+        'cause' => 'metal_cold', 'fact' => 'temperature_margin',
+        'source' => 'derived: the plan’s needed temperature; its band is common practice',
+        'unit' => 'ddegC', 'processes' => ['lost_foam'],
         'ratios' => [[-160, 7], [-90, 3.5], [-40, 1.3], [20, 0.5], [80, 0.15]],
         'raised' => 'Poured at {pour}; this part on foam asks for about {need}.',
         'lowered' => 'Poured at {pour}, above the {need} this part on foam asks for.',
     ],
     [
-        'cause' => 'metal_cold', 'fact' => 'fill_ratio', 'unit' => 'ratio', 'processes' => ['lost_foam'],
+        'cause' => 'metal_cold', 'fact' => 'fill_ratio',
+        'source' => 'derived: fluid life after Flemings; 1.5 fills comfortably is common practice',
+        'unit' => 'ratio', 'processes' => ['lost_foam'],
         'ratios' => [[0.15, 6], [0.35, 2.5], [0.7, 1.2], [1.2, 0.6], [2.5, 0.2]],
         'raised' => 'The metal drives the foam out {value} times as far as {where} asks.',
         'lowered' => 'The metal drives the foam out {value} times as far as {where} asks.',
     ],
     [
-        'cause' => 'metal_cold', 'fact' => 'superheat', 'unit' => 'ddegC', 'ratios' => [[0, 12], [20, 5], [60, 1.3], [120, 0.4]],
+        'cause' => 'metal_cold', 'fact' => 'superheat',
+        'source' => 'derived: from the liquidus of the alloy; its band is common practice',
+        'unit' => 'ddegC', 'ratios' => [[0, 12], [20, 5], [60, 1.3], [120, 0.4]],
         'raised' => 'Only {value} above the liquidus.', 'lowered' => '{value} above the liquidus.',
     ],
     [
@@ -57,7 +68,9 @@ return [
         'raised' => 'The temperature was judged by {value}, not measured.', 'lowered' => 'The temperature was measured.',
     ],
     [
-        'cause' => 'metal_hot', 'fact' => 'temperature_margin', 'unit' => 'ddegC',
+        'cause' => 'metal_hot', 'fact' => 'temperature_margin',
+        'source' => 'derived: the plan’s needed temperature; its band is common practice',
+        'unit' => 'ddegC',
         'ratios' => [[-20, 0.15], [10, 0.6], [40, 1.8], [90, 6]], 'raised' => 'Poured at {pour}; {need} would have done.',
         'lowered' => 'Poured at {pour}, no hotter than the {need} this part asks for.',
     ],
@@ -218,7 +231,9 @@ return [
         'lowered' => 'Moisture {value}, within the usual 2.5 to 4.5 %.',
     ],
     [
-        'cause' => 'sand_wet', 'fact' => 'steam', 'unit' => 'ratio', 'ratios' => [[0.4, 0.5], [0.8, 1], [1.2, 2.5], [2, 5]],
+        'cause' => 'sand_wet', 'fact' => 'steam',
+        'source' => 'derived: steam pressure against the metal’s own',
+        'unit' => 'ratio', 'ratios' => [[0.4, 0.5], [0.8, 1], [1.2, 2.5], [2, 5]],
         'raised' => 'Steam would press {value} times as hard as the metal.',
         'lowered' => 'Steam would press only {value} times as hard as the metal.',
     ],
@@ -385,7 +400,9 @@ return [
         'raised' => 'Coats: {value}; the gas must pass them.', 'lowered' => 'Coats: {value}.',
     ],
     [
-        'cause' => 'foam_gas', 'fact' => 'foam_margin', 'unit' => 'ddegC',
+        'cause' => 'foam_gas', 'fact' => 'foam_margin',
+        'source' => 'derived: the plan’s needed temperature on this foam; its band is common practice',
+        'unit' => 'ddegC',
         'ratios' => [[-60, 5], [-25, 2.5], [0, 1], [60, 0.5]],
         'raised' => 'Poured at {pour}; hot metal clears foam, about {need} here.',
         'lowered' => 'Poured at {pour}, hot enough to clear foam.',
@@ -422,7 +439,9 @@ return [
         'lowered' => 'High points with a way out: {value}.',
     ],
     [
-        'cause' => 'vents_missing', 'fact' => 'vent_share', 'unit' => 'ratio',
+        'cause' => 'vents_missing', 'fact' => 'vent_share',
+        'source' => 'derived: vents against the choke of the plan',
+        'unit' => 'ratio',
         'ratios' => [[0.05, 6], [0.2, 2.5], [0.6, 0.8], [1.2, 0.4]], 'raised' => 'All vents together are {value} of the choke.',
         'lowered' => 'All vents together are {value} of the choke.',
     ],
@@ -443,7 +462,9 @@ return [
         'raised' => 'No talc: air cannot creep out along the face.', 'lowered' => 'Talc lets air creep out.',
     ],
     [
-        'cause' => 'long_path', 'fact' => 'fill_ratio', 'unit' => 'ratio', 'ratios' => [[0.4, 5], [0.8, 3], [1.2, 1.2], [2, 0.4]],
+        'cause' => 'long_path', 'fact' => 'fill_ratio',
+        'source' => 'derived: fluid life after Flemings; 1.5 fills comfortably is common practice',
+        'unit' => 'ratio', 'ratios' => [[0.4, 5], [0.8, 3], [1.2, 1.2], [2, 0.4]],
         'raised' => 'The metal runs {value} times as far as {where} asks.',
         'lowered' => 'The metal runs {value} times as far as {where} asks.',
     ],
@@ -484,7 +505,9 @@ return [
         'raised' => 'Nobody checked that sprue and runner meet.', 'lowered' => 'Sprue and runner were checked to meet.',
     ],
     [
-        'cause' => 'gate_fast', 'fact' => 'gate_speed_share', 'unit' => 'ratio',
+        'cause' => 'gate_fast', 'fact' => 'gate_speed_share',
+        'source' => 'recalled from memory: critical gate velocity, J. Campbell; the speed is derived',
+        'unit' => 'ratio',
         'ratios' => [[0.5, 0.2], [0.9, 0.7], [1.3, 2], [2.5, 6]],
         'raised' => 'The gate runs at {value} times the limit of this metal.',
         'lowered' => 'The gate runs at {value} times the limit of this metal.',
@@ -510,7 +533,9 @@ return [
         'raised' => 'Flask pins were not checked.', 'lowered' => 'Flask pins were checked.',
     ],
     [
-        'cause' => 'cope_lifted', 'fact' => 'cope_share', 'unit' => 'ratio', 'ratios' => [[0.4, 7], [0.7, 3], [1, 0.5], [1.5, 0.2]],
+        'cause' => 'cope_lifted', 'fact' => 'cope_share',
+        'source' => 'derived: lift by hydrostatics',
+        'unit' => 'ratio', 'ratios' => [[0.4, 7], [0.7, 3], [1, 0.5], [1.5, 0.2]],
         'raised' => 'Cope and weights are {value} of what the lift asks for.',
         'lowered' => 'Cope and weights are {value} times what the lift asks for.',
     ],
@@ -536,11 +561,15 @@ return [
         'lowered' => 'Feeding: {value}.',
     ],
     [
-        'cause' => 'no_feeder', 'fact' => 'hot_spots', 'unit' => 'number', 'ratios' => [[0, 0.25], [1, 1.5], [3, 2.5]],
+        'cause' => 'no_feeder', 'fact' => 'hot_spots',
+        'source' => 'derived: largest balls and necks of the plan’s solid',
+        'unit' => 'number', 'ratios' => [[0, 0.25], [1, 1.5], [3, 2.5]],
         'raised' => '{where}', 'lowered' => 'No section of it asks for a feeder.',
     ],
     [
-        'cause' => 'no_feeder', 'fact' => 'feeder_ratio', 'unit' => 'ratio', 'ratios' => [[0.5, 6], [0.85, 2.5], [1, 0.9], [1.3, 0.3]],
+        'cause' => 'no_feeder', 'fact' => 'feeder_ratio',
+        'source' => 'recalled from memory: modulus rule, R. Wlodawer',
+        'unit' => 'ratio', 'ratios' => [[0.5, 6], [0.85, 2.5], [1, 0.9], [1.3, 0.3]],
         'raised' => 'The feeder has {value} of the modulus that {where} asks for.',
         'lowered' => 'The feeder has {value} times the modulus that {where} asks for.',
     ],
@@ -575,7 +604,9 @@ return [
         'lowered' => 'The riser sank: it gave metal.',
     ],
     [
-        'cause' => 'feeder_freezes_first', 'fact' => 'feeder_ratio', 'unit' => 'ratio',
+        'cause' => 'feeder_freezes_first', 'fact' => 'feeder_ratio',
+        'source' => 'recalled from memory: modulus rule, R. Wlodawer',
+        'unit' => 'ratio',
         'ratios' => [[0.5, 4], [0.85, 2.5], [1.1, 0.7], [1.5, 0.3]],
         'raised' => 'The feeder has {value} of the modulus that {where} asks for: it freezes first.',
         'lowered' => 'The feeder has {value} times the modulus that {where} asks for.',
@@ -586,7 +617,9 @@ return [
         'lowered' => 'The riser is {value} times the heaviest section.',
     ],
     [
-        'cause' => 'hot_spot', 'fact' => 'hot_spots', 'unit' => 'number', 'ratios' => [[0, 0.35], [1, 4], [3, 6]],
+        'cause' => 'hot_spot', 'fact' => 'hot_spots',
+        'source' => 'derived: largest balls and necks of the plan’s solid',
+        'unit' => 'number', 'ratios' => [[0, 0.35], [1, 4], [3, 6]],
         'raised' => '{where}', 'lowered' => 'Every section has something to feed it.',
     ],
     [
@@ -652,7 +685,9 @@ return [
     ],
     [
         // Liquid inside below one; from a few times that on it is stiff as well.
-        'cause' => 'opened_early', 'fact' => 'open_share', 'unit' => 'ratio', 'ratios' => [[0.6, 8], [1, 4], [2, 1.2], [6, 0.3]],
+        'cause' => 'opened_early', 'fact' => 'open_share',
+        'source' => 'derived: the plan’s cooling',
+        'unit' => 'ratio', 'ratios' => [[0.6, 8], [1, 4], [2, 1.2], [6, 0.3]],
         'raised' => 'Opened after {value} of the time that its heaviest part needs to be solid.',
         'lowered' => 'Opened after {value} of the time that its heaviest part needs to be solid.',
     ],
@@ -708,7 +743,9 @@ return [
         'raised' => 'Opened after {value}, while hot.', 'lowered' => 'Opened after {value}.',
     ],
     [
-        'cause' => 'rough_shakeout', 'fact' => 'open_share', 'unit' => 'ratio', 'ratios' => [[1, 2], [4, 0.9], [15, 0.5]],
+        'cause' => 'rough_shakeout', 'fact' => 'open_share',
+        'source' => 'derived: the plan’s cooling',
+        'unit' => 'ratio', 'ratios' => [[1, 2], [4, 0.9], [15, 0.5]],
         'raised' => 'Opened after {value} of the time that it needs to be solid, while hot.',
         'lowered' => 'Opened after {value} of the time that it needs to be solid.',
     ],
@@ -939,7 +976,9 @@ return [
         'raised' => 'Slowly filled: the cope was heated long before it was covered.',
     ],
     [
-        'cause' => 'sand_expansion', 'fact' => 'superheat', 'unit' => 'ddegC',
+        'cause' => 'sand_expansion', 'fact' => 'superheat',
+        'source' => 'derived: from the liquidus of the alloy; its band is common practice',
+        'unit' => 'ddegC',
         'ratios' => [[40, 0.7], [150, 1.1], [300, 1.6]],
         'raised' => '{value} above the liquidus heats the face far.',
         'lowered' => 'Only {value} above the liquidus.',
@@ -1395,7 +1434,9 @@ return [
     ],
     [
         // One melt may fill several moulds: much of it says little, little of it much.
-        'cause' => 'short_of_metal', 'fact' => 'charge_share', 'unit' => 'ratio',
+        'cause' => 'short_of_metal', 'fact' => 'charge_share',
+        'source' => 'derived: the plan’s charge',
+        'unit' => 'ratio',
         'ratios' => [[0.7, 10], [0.9, 4], [1, 1.2], [1.15, 0.6], [1.5, 0.45]],
         'raised' => 'The charge was {value} times what this mould asks for with its reserve.',
         'lowered' => 'The charge was {value} times what this mould asks for.',

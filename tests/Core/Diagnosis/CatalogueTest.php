@@ -16,6 +16,10 @@ use PHPUnit\Framework\TestCase;
 /** The catalogue is data written by hand: what a slip in it would break is looked for here. */
 final class CatalogueTest extends TestCase
 {
+    /** Facts that the plan computes by formulas with sources of their own. */
+    private const COMPUTED = ['temperature_margin', 'foam_margin', 'fill_ratio', 'gate_speed_share', 'feeder_ratio', 'hot_spots',
+        'vent_share', 'steam', 'cope_share', 'open_share', 'charge_share', 'superheat'];
+
     public function testEveryCauseHasARemedyAndShowsSomehow(): void
     {
         $catalogue = Catalogue::standard();
@@ -108,6 +112,10 @@ final class CatalogueTest extends TestCase
                     }
                 }
                 self::assertNotSame('', $rule->raised.$rule->lowered, $where);
+                self::assertMatchesRegularExpression('/^(published|common practice|derived|recalled from memory)/', $rule->source, $where);
+                // A value that nobody typed is computed: its row says by what.
+                $isComputed = in_array($rule->fact, self::COMPUTED, true);
+                self::assertTrue(!$isComputed || 'common practice' !== $rule->source, "{$where}: no source");
             }
         }
     }

@@ -182,6 +182,30 @@ final class DiagnoseTest extends TestCase
         self::assertEqualsWithDelta($before, self::chance(Records::diagnose($turned), 'sand_wet'), 1e-12);
     }
 
+    /** Over all cases: told in another order it says the same, and “cannot tell” is as if nobody had been asked. */
+    public function testTheOrderOfWhatWasFoundAndWhatNobodyCouldTellChangeNothing(): void
+    {
+        $turned = 0;
+        foreach (glob(dirname(__DIR__, 2).'/Cases/open/*.json') ?: [] as $file) {
+            /** @var array{document: array<string, mixed>} $case */
+            $case = json_decode((string) file_get_contents($file), true, 32, \JSON_THROW_ON_ERROR);
+            $document = $case['document'];
+            $other = $document;
+            foreach (['findings', 'observations'] as $part) {
+                $list = $document[$part] ?? [];
+                $other[$part] = array_reverse(is_array($list) ? $list : []);
+                $turned += count($other[$part]) > 1 ? 1 : 0;
+            }
+            $answers = $document['answers'] ?? [];
+            $other['answers'] = (is_array($answers) ? $answers : []) + ['two_colours' => 'unclear'];
+            $told = Records::diagnose($document)->odds;
+            foreach (Records::diagnose($other)->odds as $cause => $odds) {
+                self::assertEqualsWithDelta($told[$cause], $odds, 1e-9, basename($file)." {$cause}");
+            }
+        }
+        self::assertGreaterThan(20, $turned);
+    }
+
     public function testOneMeasurementCountsOnceForEachCause(): void
     {
         // The squeeze test and the moisture figure tell the same thing twice.

@@ -134,7 +134,7 @@ function Cause({
           <span className="figure block text-xl leading-tight">
             {cause.label}
             {opinion && (
-              <span className="ml-3 border border-ink px-2 text-sm font-medium">
+              <span className="ml-3 inline-block border border-ink px-2 text-sm font-medium">
                 {opinion === 'confirmed' ? 'you confirmed it' : opinion === 'suspected' ? 'you suspect it' : 'you ruled it out'}
                 {given?.sure && `, ${wordsFor(handbook, 'how_sure', given.sure).toLowerCase()}`}
               </span>
