@@ -8,6 +8,7 @@ use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\CoreError;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\NextAttempt\Remedies;
+use MoltenNotes\Core\PourDay\Tap;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
@@ -79,6 +80,8 @@ final readonly class FieldWords
             'sheet' => 'Change sheet: '.self::lower(Remedies::find($key)->label ?? $key),
             'kept' => 'To stay as it is: '.self::lower(Fields::find($key)->label ?? $key),
             'own' => 'Own change',
+            'event' => 'Tapped',
+            'hold' => 'Hold',
             'tariffs' => 'Price of '.self::lower(Choices::label('energy_source', $key)),
             default => $this->value($field)->label ?? (self::LABELS[$field] ?? ucfirst(str_replace('_', ' ', $field))),
         };
@@ -144,6 +147,15 @@ final readonly class FieldWords
         $remedy = str_starts_with($field, 'sheet.') ? Remedies::find(substr($field, 6)) : null;
         if (null !== $remedy) {
             return null === $new || null === $remedy->field ? 'on the sheet' : $this->words($remedy->field, $new);
+        }
+        $tap = is_string($plain['code'] ?? null) ? Tap::all()[$plain['code']] ?? null : null;
+        if (null !== $tap && (is_float($plain['at'] ?? null) || is_int($plain['at'] ?? null))) {
+            $time = (new \DateTimeImmutable('@'.(int) $plain['at']))->format('H:i:s');
+
+            return "{$tap->label}, {$time} UTC".(is_string($plain['word'] ?? null) ? ": {$plain['word']}" : '');
+        }
+        if (str_starts_with($field, 'hold.')) {
+            return is_string($plain['reason'] ?? null) ? "overridden: {$plain['reason']}" : 'seen to';
         }
         if (is_string($plain['words'] ?? null)) {
             return $plain['words'];

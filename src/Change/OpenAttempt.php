@@ -9,11 +9,15 @@ use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Casting;
 use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\PourDay\MeasuredValues;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\Core\Attempt\FindingReader;
 use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\NextAttempt\Change;
+use MoltenNotes\Core\PourDay\DayEvent;
+use MoltenNotes\Core\PourDay\RunSheet;
+use MoltenNotes\Core\PourDay\Tap;
 use MoltenNotes\Core\Quantity\Nearest;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\UnknownField;
@@ -27,13 +31,21 @@ use Symfony\Component\Uid\Uuid;
 final class OpenAttempt implements OpenRecord
 {
     private const MOST_OWN = 20;
+    /** The first of January 2000. */
+    private const FIRST_SECOND = 946_684_800;
     private const MOST_WORDS = 300;
+
+    private const MOST_EVENTS = 300;
+
+    /** @var list<DayEvent>|null what was tapped before this command; null where it taps nothing */
+    private ?array $tapped = null;
 
     public function __construct(
         private readonly Attempt $attempt,
         private readonly bool $new,
         private readonly Notebook $notebook,
         private readonly OfferedChanges $offered,
+        private readonly MeasuredValues $measured,
         private readonly \DateTimeImmutable $now,
     ) {
     }
@@ -82,6 +94,8 @@ final class OpenAttempt implements OpenRecord
                 ? self::noSuch($key, array_keys(Fields::all()), 'a field', $pointer, $reader)
                 : $reader->mark($raw, $pointer),
             'own' => $this->ownChange($key, $raw, $pointer, $reader),
+            'event' => $this->event($key, $raw, $pointer, $reader),
+            'hold' => self::hold($key, $raw, $pointer, $reader),
             'sheet' => $this->offered->read($this->attempt, $key, $raw, $pointer, $reader),
             default => $this->own($field, $raw, $pointer, $reader),
         };
@@ -99,6 +113,8 @@ final class OpenAttempt implements OpenRecord
             'sheet' => Plain::of($this->attempt->changeSheet()[$key] ?? null),
             'kept' => in_array($key, $this->attempt->kept(), true),
             'own' => $this->attempt->ownChanges()[$key] ?? null,
+            'event' => self::eventTold($this->attempt->events()[$key] ?? null),
+            'hold' => $this->attempt->holds()[$key] ?? null,
             default => match ($field) {
                 'beside' => $this->attempt->beside()?->id()->toRfc4122(),
                 'poured_on' => Plain::of($this->attempt->pouredOn()),
@@ -124,6 +140,8 @@ final class OpenAttempt implements OpenRecord
             'sheet' => $this->keepChange($key, $value),
             'kept' => $this->attempt->keep($key, true === $value),
             'own' => $this->attempt->changeOwn($key, self::ownWords($value)),
+            'event' => $this->tap($key, $value),
+            'hold' => $this->attempt->hold($key, is_array($value) ? ['reason' => self::textOf($value['reason'] ?? null)] : null),
             default => $this->keepOwn($field, $value),
         };
     }
@@ -132,6 +150,9 @@ final class OpenAttempt implements OpenRecord
     {
         if (null !== $this->attempt->verdict() && null === $this->attempt->pouredOn()) {
             $reader->refuse($pointer.'/set/poured_on', 'record.verdict_before_pour', 'Say when it was poured before you judge it.');
+        }
+        if (null !== $this->tapped) {
+            $this->measured->flow($this->attempt, $this->tapped, $now);
         }
         $this->attempt->summarise();
         $this->attempt->touch($now);
@@ -232,6 +253,82 @@ final class OpenAttempt implements OpenRecord
         }
 
         return $other->id()->toRfc4122();
+    }
+
+    /** @return array{code: string, at: float, word: string|null}|null */
+    private function event(string $id, mixed $raw, string $pointer, ValueReader $reader): ?array
+    {
+        if (!Uuid::isValid($id)) {
+            return $reader->refuse($pointer, 'record.not_an_id', 'A tap has an id of its own.');
+        }
+        if (null === $raw) {
+            return null;
+        }
+        $raw = $reader->object($raw, $pointer);
+        $reader->refuseUnknown($raw, ['code', 'at', 'word'], $pointer, 'record.unknown_part', 'This is not part of a tap.');
+        $code = $raw['code'] ?? null;
+        $tap = is_string($code) ? Tap::all()[$code] ?? null : null;
+        $at = $raw['at'] ?? null;
+        if (null === $tap) {
+            self::noSuch(is_string($code) ? $code : '', array_keys(Tap::all()), 'a tap', $pointer.'/code', $reader);
+
+            return null;
+        }
+        // A tap of tomorrow is a clock that is wrong; a day of slack for clocks that are a little.
+        if ((!is_int($at) && !is_float($at)) || $at < self::FIRST_SECOND || $at > $this->now->getTimestamp() + 86400) {
+            return $reader->refuse($pointer.'/at', 'record.impossible', 'Say when it was, in seconds since 1970, and not in the future.');
+        }
+        if (!isset($this->attempt->events()[$id]) && count($this->attempt->events()) >= self::MOST_EVENTS) {
+            return $reader->refuse($pointer, 'record.too_many', 'At most '.self::MOST_EVENTS.' taps stand in a day.');
+        }
+        $word = $reader->text($raw['word'] ?? null, $pointer.'/word');
+        $field = null === $tap->takes ? null : Fields::find($tap->takes);
+        if (null !== $field) {
+            $reader->value($field, $word, $pointer.'/word');
+        }
+
+        return ['code' => $tap->code, 'at' => (float) $at, 'word' => null === $word ? null : mb_substr($word, 0, self::MOST_WORDS)];
+    }
+
+    /** @return array{code: string, at: float, word: string|null}|null */
+    private static function eventTold(?DayEvent $event): ?array
+    {
+        return null === $event ? null : ['code' => $event->code, 'at' => $event->at, 'word' => $event->word];
+    }
+
+    private function tap(string $id, mixed $value): void
+    {
+        $this->tapped ??= array_values($this->attempt->events());
+        $value = is_array($value) ? $value : [];
+        $code = self::textOf($value['code'] ?? null);
+        $at = $value['at'] ?? null;
+        $this->attempt->tap($id, null === $code || !is_float($at) ? null : [
+            'code' => $code,
+            'at' => $at,
+            'word' => self::textOf($value['word'] ?? null),
+        ]);
+    }
+
+    /** @return array{reason: string|null}|null */
+    private static function hold(string $code, mixed $raw, string $pointer, ValueReader $reader): ?array
+    {
+        if (!RunSheet::isHold($code)) {
+            self::noSuch($code, RunSheet::holdCodes(), 'a hold', $pointer, $reader);
+
+            return null;
+        }
+        if (null === $raw) {
+            return null;
+        }
+        $raw = true === $raw ? [] : $reader->object($raw, $pointer);
+        $reader->refuseUnknown($raw, ['reason'], $pointer, 'record.unknown_part', 'This is not part of a hold.');
+
+        return ['reason' => $reader->text($raw['reason'] ?? null, $pointer.'/reason')];
+    }
+
+    private static function textOf(mixed $raw): ?string
+    {
+        return is_string($raw) ? $raw : null;
     }
 
     /** @return array{words: string, against: string|null}|null */

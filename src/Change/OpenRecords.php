@@ -14,6 +14,7 @@ use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\RecordedFinding;
 use MoltenNotes\App\Notebook\WorkshopRow;
 use MoltenNotes\App\PlanNext\StartNext;
+use MoltenNotes\App\PourDay\MeasuredValues;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Workshop\WorkshopReader;
@@ -28,6 +29,7 @@ final readonly class OpenRecords
     public function __construct(
         private Notebook $notebook,
         private OfferedChanges $offered,
+        private MeasuredValues $measured,
         private StartNext $startNext,
         private Connection $storage,
         private ClockInterface $clock,
@@ -72,7 +74,7 @@ final readonly class OpenRecords
             }
         }
 
-        return new OpenAttempt($attempt, $new, $this->notebook, $this->offered, $this->clock->now());
+        return new OpenAttempt($attempt, $new, $this->notebook, $this->offered, $this->measured, $this->clock->now());
     }
 
     /** An attempt at a casting, or the one that follows the change sheet of another. */

@@ -28,6 +28,7 @@ final readonly class AttemptAnswer extends Answer
      * @param list<array{stage: string, title: string, words: string, standing: string}> $answersOfPlan
      * @param list<Unreadable> $unreadable
      * @param list<string> $kept fields that are to stay as they are here
+     * @param list<string> $measured fields whose value was tapped on the day
      * @param list<KeptAnswer> $keeps what earlier attempts are to keep, and how this one has it
      */
     public function __construct(
@@ -52,6 +53,7 @@ final readonly class AttemptAnswer extends Answer
         public array $unreadable,
         public array $kept,
         public array $keeps,
+        public array $measured,
     ) {
     }
 }

@@ -13,6 +13,7 @@ use MoltenNotes\App\Notebook\OpinionAnswer;
 use MoltenNotes\App\Notebook\RecordedFinding;
 use MoltenNotes\App\PlanCasting\PlanView;
 use MoltenNotes\App\PlanNext\KeepList;
+use MoltenNotes\App\PourDay\MeasuredValues;
 use MoltenNotes\App\Shared\Http\ShownValueAnswer;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
@@ -57,6 +58,7 @@ final readonly class AttemptView
             unreadable: $attempt->unreadable(),
             kept: $attempt->kept(),
             keeps: $this->keeps->heldBy($attempt),
+            measured: MeasuredValues::measured($attempt),
         );
     }
 

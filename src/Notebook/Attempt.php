@@ -19,6 +19,8 @@ use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Geometry\Solids;
 use MoltenNotes\Core\NextAttempt\Change;
 use MoltenNotes\Core\NextAttempt\Prediction;
+use MoltenNotes\Core\PourDay\DayEvent;
+use MoltenNotes\Core\PourDay\Tap;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Fields;
@@ -97,6 +99,14 @@ class Attempt
     /** The caster's own changes by their id: words, and the defect each is meant against; whatever else may be stored here is kept. */
     #[ORM\Column(type: Types::JSON, nullable: true)]
     private mixed $ownChanges = null;
+
+    /** What was tapped on the day, by id: tap, second since 1970, word; whatever else may be stored here is kept. */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    private mixed $events = null;
+
+    /** Holds by code: seen to, or overridden with a reason; whatever else may be stored here is kept. */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    private mixed $holds = null;
 
     // What lists and filters need, as made where known; kept by summarise().
     #[ORM\Column(length: 40, nullable: true)]
@@ -281,6 +291,53 @@ class Attempt
         }
 
         return $changes;
+    }
+
+    /** @param array{code: string, at: float, word: string|null}|null $event null takes the tap back */
+    public function tap(string $id, ?array $event): void
+    {
+        $all = is_array($this->events) ? $this->events : [];
+        unset($all[$id]);
+        $this->events = null === $event ? $all : $all + [$id => $event];
+    }
+
+    /** @return array<string, DayEvent> by id, in the order of the day */
+    public function events(): array
+    {
+        $events = [];
+        foreach (is_array($this->events) ? $this->events : [] as $id => $event) {
+            $code = is_array($event) ? $event['code'] ?? null : null;
+            $at = is_array($event) ? $event['at'] ?? null : null;
+            $word = is_array($event) ? $event['word'] ?? null : null;
+            if (is_string($code) && isset(Tap::all()[$code]) && (is_float($at) || is_int($at))) {
+                $events[(string) $id] = new DayEvent($code, (float) $at, is_string($word) ? $word : null);
+            }
+        }
+        uasort($events, static fn (DayEvent $a, DayEvent $b): int => $a->at <=> $b->at);
+
+        return $events;
+    }
+
+    /** @param array{reason: string|null}|null $seen null: not seen to any more */
+    public function hold(string $code, ?array $seen): void
+    {
+        $all = is_array($this->holds) ? $this->holds : [];
+        unset($all[$code]);
+        $this->holds = null === $seen ? $all : $all + [$code => $seen];
+    }
+
+    /** @return array<string, array{reason: string|null}> holds that were seen to; a reason where one was overridden */
+    public function holds(): array
+    {
+        $holds = [];
+        foreach (is_array($this->holds) ? $this->holds : [] as $code => $seen) {
+            $reason = is_array($seen) ? $seen['reason'] ?? null : null;
+            if (is_array($seen)) {
+                $holds[(string) $code] = ['reason' => is_string($reason) ? $reason : null];
+            }
+        }
+
+        return $holds;
     }
 
     public function notice(string $observation, bool $seen): void

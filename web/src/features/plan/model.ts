@@ -133,6 +133,7 @@ export function attemptNotYet(id: string, casting: { id: string; name: string; p
     unreadable: [],
     kept: [],
     keeps: [],
+    measured: [],
   };
 }
 

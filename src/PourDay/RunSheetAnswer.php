@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\PourDay;
+
+use MoltenNotes\App\Repeats\RepeatEntryAnswer;
+use MoltenNotes\App\Shared\Http\Answer;
+
+/** The day of a pour: what to lay ready, holds, steps, taps, what the metal does meanwhile, and what was tapped. */
+final readonly class RunSheetAnswer extends Answer
+{
+    /**
+     * @param list<array{label: string, words: string}> $lay
+     * @param list<HoldAnswer> $holds
+     * @param list<array{code: string, phase: string, label: string, words: string}> $steps code: the tap that ends it
+     * @param list<TapAnswer> $taps
+     * @param list<array{code: string, label: string, do: string, not: string}> $trouble
+     * @param list<array{seconds: int, shown: string, standing: string}> $metal temperature at the mould by seconds out of the furnace
+     * @param list<array{code: string, label: string, seconds: float, shown: string, note: string}> $opening
+     * @param list<DayEventAnswer> $events in order
+     * @param list<RepeatEntryAnswer> $repeats what this caster got wrong before in pours like this one
+     */
+    public function __construct(
+        public string $attemptId,
+        public string $castingName,
+        public int $number,
+        public array $lay,
+        public array $holds,
+        public array $steps,
+        public array $taps,
+        public array $trouble,
+        public array $metal,
+        public ?string $fills,
+        public ?string $bears,
+        public ?float $pourSeconds,
+        public array $opening,
+        public array $events,
+        public array $repeats,
+        public float $now,
+    ) {
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\PourDay;
+
+use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Repeats\RepeatList;
+use MoltenNotes\App\Shared\Http\AnswerResponse;
+use MoltenNotes\App\Shared\Http\Costly;
+use MoltenNotes\Core\PourDay\DayEvent;
+use MoltenNotes\Core\PourDay\RunSheet;
+use MoltenNotes\Core\PourDay\Tap;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+/** The run sheet of a pour. Taps and holds are fields of the attempt. */
+final readonly class RunSheetController
+{
+    public function __construct(private Notebook $notebook, private RepeatList $repeats, private ClockInterface $clock)
+    {
+    }
+
+    #[Route('/api/attempts/{id}/day', methods: ['GET'])]
+    #[Costly]
+    public function __invoke(string $id, #[CurrentUser] Caster $caster): AnswerResponse
+    {
+        $attempt = $this->notebook->attempt($id, $caster);
+        $record = $this->notebook->record($attempt);
+        $sheet = RunSheet::of($record, new QuantityFormatter($caster->units()));
+        $values = $record->values();
+        $held = $attempt->holds();
+
+        return new AnswerResponse(new RunSheetAnswer(
+            attemptId: $attempt->id()->toRfc4122(),
+            castingName: $attempt->casting()->name(),
+            number: $attempt->number(),
+            lay: $sheet->lay,
+            holds: array_map(
+                static fn (array $hold): HoldAnswer => new HoldAnswer(
+                    $hold['code'],
+                    'lighting' === $hold['when'] ? 'lighting' : 'pouring',
+                    $hold['text'],
+                    $hold['why'],
+                    isset($held[$hold['code']]),
+                    $held[$hold['code']]['reason'] ?? null,
+                ),
+                $sheet->holds,
+            ),
+            steps: $sheet->steps,
+            taps: array_map(
+                static fn (Tap $tap): TapAnswer => new TapAnswer($tap->code, $tap->phase, $tap->label, $tap->takes),
+                $sheet->taps,
+            ),
+            trouble: $sheet->trouble,
+            metal: $sheet->metal,
+            fills: $sheet->fills,
+            bears: $sheet->bears,
+            pourSeconds: $sheet->pourSeconds,
+            opening: $sheet->opening,
+            events: self::events($attempt),
+            repeats: $this->repeats->like(
+                $caster,
+                $values->choice('mould.process'),
+                $values->choice('metal.alloy'),
+                $values->measurement('casting.wall')?->si(),
+                $attempt->id()->toRfc4122(),
+            ),
+            now: (float) $this->clock->now()->format('U.v'),
+        ));
+    }
+
+    /** @return list<DayEventAnswer> */
+    private static function events(Attempt $attempt): array
+    {
+        return array_map(
+            static fn (string $id, DayEvent $event): DayEventAnswer => new DayEventAnswer(
+                $id,
+                $event->code,
+                Tap::all()[$event->code]->label,
+                $event->at,
+                $event->word,
+            ),
+            array_keys($attempt->events()),
+            array_values($attempt->events()),
+        );
+    }
+}
