@@ -141,6 +141,6 @@ final class PourDayTest extends ApiTestCase
     {
         $made = $this->call('GET', "/api/attempts/{$this->attempt}")['made'];
 
-        return isset($made[$field]) ? str_replace("\u{00A0}", ' ', $made[$field]['shown']) : null;
+        return isset($made[$field]) ? str_replace("\u{00A0}", ' ', (string) $made[$field]['shown']) : null;
     }
 }

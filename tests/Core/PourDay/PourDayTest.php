@@ -137,11 +137,12 @@ final class PourDayTest extends TestCase
     /** The late end of the plan’s spread rules: somebody stands beside it. */
     public function testOpeningTimesAreThoseOfThePlanAtTheirLateEnd(): void
     {
-        $plan = Plans::of();
+        $solid = Plans::of()->figure('cooling', 'solid_through')?->value;
+        self::assertNotNull($solid);
         $opening = array_column(self::sheet(Plans::values())->opening, 'seconds', 'code');
 
-        self::assertSame($plan->figure('cooling', 'solid_through')?->value->highSi, $opening['solid_through']);
-        self::assertGreaterThan($plan->figure('cooling', 'solid_through')->value->si ?? 0.0, $opening['solid_through']);
+        self::assertSame($solid->highSi, $opening['solid_through']);
+        self::assertGreaterThan($solid->si, $opening['solid_through']);
     }
 
     public function testBlanksGiveASheetWithoutAmounts(): void

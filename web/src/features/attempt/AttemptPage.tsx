@@ -98,7 +98,12 @@ function Head({ attempt }: { attempt: Attempt }) {
         <Link to={`/attempts/${attempt.id}/plan`} className="press">
           Plan
         </Link>
-        <Link to={`/attempts/${attempt.id}/log`} className={attempt.state === 'planned' ? 'press press-molten' : 'press'}>
+        {attempt.state === 'planned' && (
+          <Link to={`/attempts/${attempt.id}/day`} className="press press-molten">
+            Pour day
+          </Link>
+        )}
+        <Link to={`/attempts/${attempt.id}/log`} className="press">
           {attempt.state === 'planned' ? 'Log the pour' : 'Put right'}
         </Link>
         {attempt.state !== 'planned' && (
@@ -501,6 +506,7 @@ function Stages({ attempt, selected }: { attempt: Attempt; selected: readonly st
                   row={row}
                   marked={selected.includes(row.field.key)}
                   changed={attempt.changed_fields.includes(row.field.key)}
+                  measured={attempt.measured.includes(row.field.key)}
                 />
               ))}
             </dl>
@@ -522,10 +528,12 @@ function Value({
   row,
   marked,
   changed,
+  measured,
 }: {
   row: { field: Field; planned: string | null; made: string | null };
   marked: boolean;
   changed: boolean;
+  measured: boolean;
 }) {
   const differs = row.planned !== null && row.made !== null && row.planned !== row.made;
   return (
@@ -537,6 +545,7 @@ function Value({
         {differs && <s className="mr-2 text-soft">{row.planned}</s>}
         <span className="figure">{row.made ?? row.planned}</span>
         {row.made === null && <span className="ml-2 text-sm text-soft">planned</span>}
+        {measured && <span className="ml-2 text-sm text-soft">measured</span>}
       </dd>
     </div>
   );

@@ -35,6 +35,7 @@ export type Prediction = Schemas['Prediction'];
 export type Proposal = Schemas['Proposal'];
 export type RankedCause = Schemas['RankedCause'];
 export type FromAbove = Schemas['FromAbove'];
+export type RunSheet = Schemas['RunSheet'];
 export type Section = Schemas['Section'];
 export type SectionPart = Schemas['SectionPart'];
 export type PreferencesChange = Schemas['PreferencesChange'];

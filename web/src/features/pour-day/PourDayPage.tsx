@@ -1,0 +1,447 @@
+import { useSuspenseQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import type { RunSheet } from '../../shared/api';
+import { Dialog } from '../../shared/ui/Dialog';
+import { Pressed } from '../../shared/ui/Pressed';
+import { StandingMark } from '../../shared/ui/StandingMark';
+import { TextEntry } from '../../shared/ui/TextEntry';
+import { clock, dayOf, metalAt, timeOf, type Day, type DayEvent } from './model';
+import { runSheetQuery } from './queries';
+import { useAwake, useDay, useTick } from './useDay';
+
+type Doing = ReturnType<typeof useDay>;
+
+/** The day of a pour, at arm's length: one step large, the next one below, everything that happens one tap away. */
+export function PourDayPage() {
+  const { id = '' } = useParams();
+  const sheet = useSuspenseQuery(runSheetQuery(id)).data;
+  const doing = useDay(sheet);
+  useAwake();
+  const day = dayOf(sheet, doing.events);
+  return (
+    <article className="mx-auto max-w-2xl">
+      <header className="flex flex-wrap items-start justify-between gap-3">
+        <div>
+          <p className="lettering">
+            <Link to={`/attempts/${id}`}>
+              {sheet.casting_name}, no. {sheet.number}
+            </Link>
+          </p>
+          <h1>Pour day</h1>
+        </div>
+        <Night />
+      </header>
+      <Pressed outcome={doing.outcome} />
+      <Live sheet={sheet} day={day} doing={doing} />
+      <Now sheet={sheet} day={day} doing={doing} />
+      <Taps sheet={sheet} day={day} doing={doing} />
+      <Trouble sheet={sheet} />
+      <Tapped doing={doing} />
+      {day.at('lit') === null && <Lay sheet={sheet} />}
+      <p className="mt-6 text-soft">
+        Local rules and licensed practice come first; this is a list to think with, no permission.{' '}
+        <Link to={`/attempts/${id}#inspection`}>To the inspection</Link>
+      </p>
+    </article>
+  );
+}
+
+/** Dark for the eyes at night, light for the sun; only while this page is open. */
+function Night() {
+  const [night, setNight] = useState(document.documentElement.dataset['theme'] === 'night');
+  useEffect(() => {
+    const own = document.documentElement.dataset['theme'] ?? 'auto';
+    return () => {
+      document.documentElement.dataset['theme'] = own;
+    };
+  }, []);
+  return (
+    <button
+      type="button"
+      className="press min-h-16"
+      aria-pressed={night}
+      onClick={() => {
+        document.documentElement.dataset['theme'] = night ? 'light' : 'night';
+        setNight(!night);
+      }}
+    >
+      {night ? 'Day colours' : 'Night colours'}
+    </button>
+  );
+}
+
+/** What runs while somebody stands there: how long it is out and how hot it still is; then how long to leave it. */
+function Live({ sheet, day, doing }: { sheet: RunSheet; day: Day; doing: Doing }) {
+  useTick(500);
+  const now = doing.now();
+  const out = day.at('out');
+  const pour = day.at('pour');
+  const full = day.at('full') ?? day.at('ran_short');
+  if (full !== null) return day.at('opened') === null ? <Leave sheet={sheet} since={now - full} /> : null;
+  if (out === null && pour === null) return null;
+  const seconds = now - (out ?? pour ?? now);
+  const metal = out === null ? null : metalAt(sheet, seconds);
+  return (
+    <section className="mt-4 border-2 border-ink p-3" aria-label="Now" aria-live="off">
+      <div className="grid grid-cols-2 gap-3">
+        <p>
+          <span className="lettering block">{pour === null ? 'Out of the furnace' : 'Pouring'}</span>
+          <span className="figure text-5xl leading-none">{clock(now - (pour ?? out ?? now))}</span>
+          {pour !== null && sheet.pour_seconds !== null && <span className="block text-soft">planned {clock(sheet.pour_seconds)}</span>}
+        </p>
+        {metal && (
+          <p>
+            <span className="lettering block">At the mould</span>
+            <span className="figure text-3xl leading-none">
+              <StandingMark standing={metal.standing} /> {metal.shown}
+            </span>
+            <span className="block text-soft">
+              {[sheet.fills && `fills from ${sheet.fills}`, sheet.bears && `never over ${sheet.bears}`].filter(Boolean).join(', ')}
+            </span>
+          </p>
+        )}
+      </div>
+    </section>
+  );
+}
+
+/** Counting down to when it may be opened, at the late end of the plan's spread. */
+function Leave({ sheet, since }: { sheet: RunSheet; since: number }) {
+  return (
+    <section className="mt-4 border-2 border-ink p-3" aria-label="Leave it">
+      <p>
+        <span className="lettering block">Since it was full</span>
+        <span className="figure text-4xl leading-none">{clock(since)}</span>
+      </p>
+      {sheet.opening.length === 0 ? (
+        <p className="mt-2">When it may be opened cannot be told: sections and mould are wanted. Leave it longer than you think.</p>
+      ) : (
+        <ul className="mt-2">
+          {sheet.opening.map((row) => (
+            <li key={row.code} className="hairline flex flex-wrap items-baseline justify-between gap-x-4 py-1.5 first:border-t-0">
+              <span className="font-semibold">{row.label}</span>
+              <span className="figure text-xl">{since >= row.seconds ? 'by the plan, yes' : `in ${clock(row.seconds - since)}`}</span>
+              {row.note && since < row.seconds && <span className="w-full text-sm text-soft">{row.note}</span>}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+/** The step that comes now, as large as a hand; what must be so before it; the next one below. */
+function Now({ sheet, day, doing }: { sheet: RunSheet; day: Day; doing: Doing }) {
+  const [asking, setAsking] = useState(false);
+  const { step, next } = day;
+  if (!step) return <p className="rule mt-4 pt-3 text-xl">Opened. What you see now goes into the inspection.</p>;
+  const when = step.code === 'lit' ? 'lighting' : step.code === 'out' || step.code === 'pour' ? 'pouring' : null;
+  const holds = when === null || (step.code === 'pour' && day.at('out') !== null) ? [] : doing.holds.filter((hold) => hold.when === when);
+  const open = holds.filter((hold) => !hold.seen);
+  const label = sheet.taps.find((tap) => tap.code === step.code)?.label ?? step.label;
+  return (
+    <section className="mt-4" aria-label="This step">
+      <p className="figure text-4xl leading-tight">{step.label}</p>
+      {step.words && <p className="mt-1 text-xl">{step.words}</p>}
+      {holds.length > 0 && <Holds holds={holds} repeats={sheet.repeats} doing={doing} />}
+      <button
+        type="button"
+        className="press press-molten mt-4 min-h-24 w-full justify-center text-3xl"
+        onClick={() => (open.length > 0 ? setAsking(true) : doing.tap(step.code))}
+      >
+        {label}
+      </button>
+      {next && <p className="mt-2 text-lg text-soft">Then: {next.label.toLowerCase()}</p>}
+      <Override
+        open={asking}
+        holds={open}
+        onClose={() => setAsking(false)}
+        onGo={(reason) => {
+          for (const hold of open) doing.hold(hold, reason);
+          doing.tap(step.code);
+          setAsking(false);
+        }}
+      />
+    </section>
+  );
+}
+
+function Holds({ holds, repeats, doing }: { holds: RunSheet['holds']; repeats: RunSheet['repeats']; doing: Doing }) {
+  return (
+    <ul className="mt-3 grid gap-2" aria-label="Before this">
+      {repeats.map((entry) => (
+        <li key={entry.cause} className="caution">
+          <strong>
+            {entry.label}, {entry.times === 1 ? 'once' : `${entry.times} times`}: look now.
+          </strong>
+        </li>
+      ))}
+      {holds.map((hold) => (
+        <li key={hold.code}>
+          <button
+            type="button"
+            className="peg min-h-16 w-full justify-start text-left text-lg"
+            data-many="true"
+            aria-pressed={hold.seen}
+            onClick={() => doing.hold(hold, hold.seen ? undefined : null)}
+          >
+            <span>
+              {hold.text} <span className="block text-sm font-normal text-soft">{hold.reason ?? hold.why}</span>
+            </span>
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Going on without a hold asks for a reason, and the reason is kept. */
+function Override({
+  open,
+  holds,
+  onClose,
+  onGo,
+}: {
+  open: boolean;
+  holds: RunSheet['holds'];
+  onClose: () => void;
+  onGo: (reason: string) => void;
+}) {
+  const [reason, setReason] = useState('');
+  return (
+    <Dialog open={open} onClose={onClose} title={holds.length === 1 ? 'One hold is open' : `${holds.length} holds are open`} narrow>
+      <ul className="mb-3">
+        {holds.map((hold) => (
+          <li key={hold.code} className="hairline py-1.5 first:border-t-0">
+            <strong>{hold.text}.</strong> {hold.why}
+          </li>
+        ))}
+      </ul>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (reason.trim() !== '') onGo(reason.trim());
+        }}
+      >
+        <TextEntry label="Why you go on all the same" value={reason} onChange={(event) => setReason(event.target.value)} />
+        <button type="submit" className="press mt-3 min-h-16" disabled={reason.trim() === ''}>
+          Go on, and keep the reason
+        </button>
+      </form>
+    </Dialog>
+  );
+}
+
+const PHASES = [
+  { phase: 'melt', words: 'In the melt' },
+  { phase: 'carry', words: 'On the way' },
+  { phase: 'pour', words: 'At the pour' },
+  { phase: 'cooling', words: 'While it cools' },
+  { phase: 'any', words: 'At any time' },
+] as const;
+
+/** Everything else that happens: the buttons of this phase at hand, the others folded. */
+function Taps({ sheet, day, doing }: { sheet: RunSheet; day: Day; doing: Doing }) {
+  const [typing, setTyping] = useState<RunSheet['taps'][number] | null>(null);
+  const phase = day.step?.phase ?? 'cooling';
+  const press = (tap: RunSheet['taps'][number]) => (tap.takes === null ? doing.tap(tap.code) : setTyping(tap));
+  const buttons = (of: string) => (
+    <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
+      {sheet.taps
+        .filter((tap) => tap.phase === of && tap.code !== day.step?.code)
+        .map((tap) => (
+          <button
+            key={tap.code}
+            type="button"
+            className="press min-h-16 justify-center text-center text-lg leading-tight"
+            onClick={() => press(tap)}
+          >
+            {tap.label}
+          </button>
+        ))}
+    </div>
+  );
+  return (
+    <section className="mt-6" aria-label="What happens">
+      <h2 className="lettering mb-1 text-ink">{PHASES.find((row) => row.phase === phase)?.words}</h2>
+      {buttons(phase)}
+      <div className="mt-2">{buttons('any')}</div>
+      <details className="mt-2">
+        <summary className="press press-quiet -ml-2 min-h-12 cursor-pointer">Something else</summary>
+        {PHASES.filter((row) => row.phase !== phase && row.phase !== 'any').map((row) => (
+          <div key={row.phase} className="mt-2">
+            <h3 className="lettering mb-1">{row.words}</h3>
+            {buttons(row.phase)}
+          </div>
+        ))}
+      </details>
+      <Typed key={typing?.code} tap={typing} onClose={() => setTyping(null)} onTell={(code, word) => doing.tap(code, word)} />
+    </section>
+  );
+}
+
+/** A temperature or a word: a tap with something typed. The second that counts is that of the last press. */
+function Typed({
+  tap,
+  onClose,
+  onTell,
+}: {
+  tap: RunSheet['taps'][number] | null;
+  onClose: () => void;
+  onTell: (code: string, word: string) => void;
+}) {
+  const [word, setWord] = useState('');
+  if (!tap) return null;
+  return (
+    <Dialog open onClose={onClose} title={tap.label} narrow>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (word.trim() === '') return;
+          onTell(tap.code, word.trim());
+          onClose();
+        }}
+      >
+        <TextEntry
+          label={tap.takes === 'word' ? 'What happened' : 'What it reads: 735 C, 1355 F'}
+          inputMode={tap.takes === 'word' ? 'text' : 'decimal'}
+          value={word}
+          onChange={(event) => setWord(event.target.value)}
+        />
+        <button type="submit" className="press press-molten mt-3 min-h-16 w-full justify-center text-xl" disabled={word.trim() === ''}>
+          Keep it
+        </button>
+      </form>
+    </Dialog>
+  );
+}
+
+/** What to do at once. Short, and with when not to try. */
+function Trouble({ sheet }: { sheet: RunSheet }) {
+  return (
+    <section className="mt-6" aria-label="What to do at once">
+      <h2 className="lettering text-ink">What to do at once</h2>
+      <ul className="rule mt-1">
+        {sheet.trouble.map((row) => (
+          <li key={`${row.code} ${row.do}`} className="hairline py-2 first:border-t-0">
+            <strong className="block text-lg">{row.label}</strong>
+            {row.do} <span className="font-semibold text-molten">{row.not}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** What was tapped; a wrong tap is moved in time or taken back. */
+function Tapped({ doing }: { doing: Doing }) {
+  const [editing, setEditing] = useState<string | null>(null);
+  const [at, setAt] = useState('');
+  if (doing.events.length === 0) return null;
+  return (
+    <section className="mt-6" aria-label="Tapped so far">
+      <h2 className="lettering text-ink">Tapped so far</h2>
+      <ol className="rule mt-1">
+        {[...doing.events].reverse().map((event) => (
+          <li key={event.id} className="hairline py-1.5 first:border-t-0">
+            <div className="flex flex-wrap items-center gap-x-3">
+              <span className="figure">{timeOf(event.at)}</span>
+              <span className="flex-1 text-lg">
+                {event.label}
+                {event.word && <span className="text-soft">: {event.word}</span>}
+                {event.onDevice && <span className="ml-2 text-sm text-soft">on this device</span>}
+              </span>
+              <button
+                type="button"
+                className="press press-quiet min-h-12"
+                onClick={() => {
+                  setEditing(editing === event.id ? null : event.id);
+                  setAt('');
+                }}
+              >
+                Change <span className="sr-only">{event.label}</span>
+              </button>
+            </div>
+            {editing === event.id && <Moving event={event} at={at} setAt={setAt} doing={doing} onDone={() => setEditing(null)} />}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function Moving({
+  event,
+  at,
+  setAt,
+  doing,
+  onDone,
+}: {
+  event: DayEvent;
+  at: string;
+  setAt: (at: string) => void;
+  doing: Doing;
+  onDone: () => void;
+}) {
+  const by = (seconds: number, words: string) => (
+    <button type="button" className="press min-h-14" onClick={() => doing.move(event, seconds)}>
+      {words}
+    </button>
+  );
+  return (
+    <div className="flex flex-wrap items-end gap-2 pb-2">
+      {by(-60, '1 min earlier')}
+      {by(-5, '5 s earlier')}
+      {by(5, '5 s later')}
+      {by(60, '1 min later')}
+      <label className="lettering">
+        At
+        <input type="time" step="1" className="entry" value={at} onChange={(change) => setAt(change.target.value)} />
+      </label>
+      {at !== '' && (
+        <button
+          type="button"
+          className="press min-h-14"
+          onClick={() => {
+            const day = new Date(event.at * 1000);
+            const [hours = 0, minutes = 0, seconds = 0] = at.split(':').map(Number);
+            day.setHours(hours, minutes, seconds);
+            doing.move(event, day.getTime() / 1000 - event.at);
+            onDone();
+          }}
+        >
+          Set
+        </button>
+      )}
+      <button
+        type="button"
+        className="press press-quiet min-h-14"
+        onClick={() => {
+          doing.takeBack(event);
+          onDone();
+        }}
+      >
+        Take it back
+      </button>
+    </div>
+  );
+}
+
+/** What to lay ready, with the amounts of the plan. */
+function Lay({ sheet }: { sheet: RunSheet }) {
+  if (sheet.lay.length === 0) return null;
+  return (
+    <section className="mt-6" aria-label="Lay ready">
+      <h2 className="lettering text-ink">Lay ready</h2>
+      <dl className="rule mt-1">
+        {sheet.lay.map((row) => (
+          <div key={row.label} className="hairline flex justify-between gap-4 py-1.5 first:border-t-0">
+            <dt>{row.label}</dt>
+            <dd className="figure">{row.words}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  );
+}

@@ -1,0 +1,1 @@
+export { PourDayPage } from './PourDayPage';
