@@ -9,6 +9,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { router } from './app/router';
+import { layBy } from './app/offline';
 import { ProblemError } from './shared/api';
 
 // Dialogs add a style element for scroll locking; the page's policy only lets it through with the nonce the server put here.
@@ -45,3 +46,10 @@ if (root) {
     </StrictMode>,
   );
 }
+
+// After the page is there: it needs none of this to work.
+window.addEventListener('load', () => {
+  layBy().catch(() => {
+    // A device that keeps nothing by works with a network only; the next visit tries again.
+  });
+});

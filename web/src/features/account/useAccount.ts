@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { answered, api, rememberToken, type Session } from '../../shared/api';
+import { answered, api, forgetAnswers, rememberToken, type Session } from '../../shared/api';
 
 interface Credentials {
   email: string;
@@ -10,6 +10,7 @@ function useTakeSession() {
   const queries = useQueryClient();
   return (session: Session) => {
     rememberToken(session.csrf);
+    void forgetAnswers();
     // Another caster's records must not linger in memory; the handbook speaks in the caster's units.
     queries.removeQueries({ predicate: (query) => query.queryKey[0] !== 'session' });
     queries.setQueryData(['session'], session);

@@ -4,3 +4,4 @@ export { defectWords, handbookQuery, useHandbook, wordsFor } from './handbook';
 export { fieldMessages, ProblemError, readProblem, type Problem } from './problem';
 export { sessionQuery } from './session';
 export type * from './types';
+export { forgetAnswers } from './answers';

@@ -1,0 +1,13 @@
+import { registerRoute } from 'workbox-routing';
+import { CacheFirst, NetworkFirst } from 'workbox-strategies';
+
+// What was seen last opens without a network: the page, its parts, and the answers of the notebook. Whatever is written goes through the
+// outbox on the device and is none of this. A worker waits until no page of the older one is open, so nothing is changed under anybody's hands.
+
+/** Every address of the notebook is one page. */
+registerRoute(
+  ({ request }) => request.mode === 'navigate',
+  new NetworkFirst({ cacheName: 'pages', plugins: [{ cacheKeyWillBeUsed: () => Promise.resolve('/') }] }),
+);
+registerRoute(({ url }) => url.pathname.startsWith('/assets/') || url.pathname === '/mark.svg', new CacheFirst({ cacheName: 'assets' }));
+registerRoute(({ url }) => url.pathname.startsWith('/api/') && url.pathname !== '/api/health', new NetworkFirst({ cacheName: 'answers' }));
