@@ -8,7 +8,7 @@ return [
     'bench-phone=/@390x844',
     'casting-trail=/castings/{rowlock}@1280x1100',
     'attempt=/attempts/{rowlock.2}@1280x1000',
-    'attempt-phone=/attempts/{rowlock.2}@390x844',
+    'pour-day-phone=/attempts/{rowlock.5}/day@390x844',
     'plan-pattern=/attempts/{rowlock.5}/plan?stage=pattern@1280x1100',
     'plan-layer=/attempts/{rowlock.5}/plan?stage=pattern@1280x800#//button[normalize-space(.)="Freezing order"]',
     'plan-mesh=/castings/{stove}/plan?stage=pattern@1280x1000#mesh://*[@aria-label="Start from a mesh"]//input[@type="file"]',
@@ -20,7 +20,7 @@ return [
     'log-phone=/log?casting={rowlock}@390x844',
     'why=/attempts/{rowlock.2}/why@1280x1100',
     'why-phone=/attempts/{rowlock.2}/why@390x844',
-    'change-sheet=/attempts/{rowlock.2}/changes@1280x800',
+    'change-sheet=/attempts/{stove.2}/changes@1280x1100',
     'workshop=/workshop@1280x1000',
     'ledger=/ledger@1280x800',
 ];

@@ -95,6 +95,7 @@ final class AccessTest extends JourneyTestCase
             "/castings/{$casting}",
             "/castings/{$casting}/plan",
             "/attempts/{$id}",
+            "/attempts/{$id}/day",
             ...array_map(static fn (string $stage): string => "/attempts/{$id}/plan?stage={$stage}", [
                 'pattern',
                 'metal',
