@@ -2,7 +2,7 @@ import { registerRoute } from 'workbox-routing';
 import { CacheFirst, NetworkFirst } from 'workbox-strategies';
 
 // What was seen last opens without a network: the page, its parts, and the answers of the notebook. Whatever is written goes through the
-// outbox on the device and is none of this. A worker waits until no page of the older one is open, so nothing is changed under anybody's hands.
+// outbox on the device and is none of this. A worker waits until no page of the older one is open: nothing changes under anybody's hands.
 
 /** Every address of the notebook is one page. */
 registerRoute(
