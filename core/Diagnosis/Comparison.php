@@ -27,8 +27,6 @@ final readonly class Comparison
     private const STAYS = 0.7;
     /** Chance to see a fault again from whatever else there is. Common practice. */
     private const AGAIN_ANYHOW = 0.5;
-    /** How often what is there is seen by who looks for it. Common practice. */
-    private const SEEN_IF_THERE = 0.85;
     /** Values nearer than this are the same. */
     private const SAME = 0.02;
     private const SILENT = 0.05;
@@ -99,7 +97,7 @@ final readonly class Comparison
             }
         }
         if ([] !== $absent) {
-            $missed = array_product(array_map(static fn (float $strength): float => 1 - self::SEEN_IF_THERE * $strength, $absent));
+            $missed = array_product(array_map(static fn (float $strength): float => 1 - Diagnose::SEEN_IF_THERE * $strength, $absent));
             $logOdds += log(1 - $stays * (1 - $missed));
         }
         if (abs($logOdds) < self::SILENT) {

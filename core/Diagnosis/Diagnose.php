@@ -15,7 +15,7 @@ final readonly class Diagnose
     /** A detail that moved less is not worth a line. */
     private const SILENT = 0.02;
     /** How often what is there is seen by who looks for it. Common practice. */
-    private const SEEN_IF_THERE = 0.85;
+    public const SEEN_IF_THERE = 0.85;
 
     public function __construct(private Catalogue $catalogue, private UnitPreferences $preferences)
     {

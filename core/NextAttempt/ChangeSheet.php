@@ -14,6 +14,7 @@ final readonly class ChangeSheet
      * @param list<Prediction> $predictions defects seen first, then what may become worse
      * @param string $teaches what the next pour can and cannot tell
      * @param list<PlanMove> $moves numbers of the plan that the changes move
+     * @param array<string, float> $left cause → what the changes leave of its odds, as a factor
      */
     public function __construct(
         public array $changes,
@@ -21,6 +22,7 @@ final readonly class ChangeSheet
         public Values $plan,
         public string $teaches,
         public array $moves,
+        public array $left,
     ) {
     }
 }

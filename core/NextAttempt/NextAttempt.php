@@ -112,6 +112,7 @@ final readonly class NextAttempt
             $plan,
             self::teaches($changes),
             $moves,
+            $left,
         );
     }
 
@@ -126,10 +127,9 @@ final readonly class NextAttempt
             return new Effect([], [], [], null);
         }
         $sheet = $this->sheet($record, $diagnosis, [$change]);
-        $left = $this->left($record, $sheet->plan, [$change]);
         $also = array_values(array_filter(
             $suspects,
-            static fn (string $cause): bool => $cause !== $change->remedy->cause && ($left[$cause] ?? 1.0) <= self::SERVES,
+            static fn (string $cause): bool => $cause !== $change->remedy->cause && ($sheet->left[$cause] ?? 1.0) <= self::SERVES,
         ));
         $better = $worse = [];
         foreach ($sheet->predictions as $prediction) {

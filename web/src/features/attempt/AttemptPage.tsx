@@ -98,8 +98,8 @@ function Head({ attempt }: { attempt: Attempt }) {
         <Link to={`/attempts/${attempt.id}/plan`} className="press">
           Plan
         </Link>
-        {attempt.state === 'planned' && (
-          <Link to={`/attempts/${attempt.id}/day`} className="press press-molten">
+        {attempt.state !== 'judged' && (
+          <Link to={`/attempts/${attempt.id}/day`} className={attempt.state === 'planned' ? 'press press-molten' : 'press'}>
             Pour day
           </Link>
         )}

@@ -73,7 +73,9 @@ function FindingBody({
         }}
       />
     );
-  const faults = ['kind', 'places', 'looks', 'shown_at', 'severity', 'note', 'section', 'pieces', 'number']
+  const numbered = listAt(draft, 'places').some((place) => NUMBERED.includes(place));
+  // The number says what is wrong with it where it stands, if it stands there.
+  const faults = ['kind', 'places', 'looks', 'shown_at', 'severity', 'note', 'section', 'pieces', ...(numbered ? [] : ['number'])]
     .map((name) => draft.problem(`finding/${name}`))
     .filter((fault) => fault !== undefined);
   return (
@@ -109,7 +111,7 @@ function FindingBody({
             <PickOne label="On which section" choices={sections} value={text('section')} onChange={(section) => set('section', section)} />
           </Asked>
         )}
-        {listAt(draft, 'places').some((place) => NUMBERED.includes(place)) && <WhichGate draft={draft} set={set} />}
+        {numbered && <WhichGate draft={draft} set={set} />}
         {pieces > 1 && pieces <= MOST_PIECES && (
           <Asked words="Which castings of this pour have it?">
             <PickMany
