@@ -27,6 +27,8 @@ final readonly class Notebook
 
     /** Older pours of a casting than these are not offered for comparison. */
     private const COMPARED = 30;
+    /** More moulds than these are not filled from one melt. */
+    private const TOGETHER = 8;
 
     public function __construct(
         private EntityManagerInterface $storage,
@@ -237,6 +239,16 @@ final readonly class Notebook
             ),
             static fn (Attempt $other): bool => !$other->id()->equals($attempt->id()) && 'planned' !== $other->state(),
         ));
+    }
+
+    /** @return list<Attempt> planned pours of one metal, the latest planned first: they may be filled from one melt */
+    public function plannedOf(Caster $caster, string $alloy): array
+    {
+        return $this->storage->getRepository(Attempt::class)->findBy(
+            ['caster' => $caster, 'alloy' => $alloy, 'pouredOn' => null, 'verdict' => null, 'binnedAt' => null],
+            ['happenedOn' => 'DESC', 'id' => 'DESC'],
+            self::TOGETHER,
+        );
     }
 
     /** How many attempts at a casting there are. */

@@ -19,6 +19,7 @@ final readonly class RunSheetAnswer extends Answer
      * @param list<array{seconds: int, shown: string, standing: string}> $metal temperature at the mould by seconds out of the furnace
      * @param list<array{code: string, label: string, seconds: float, shown: string, note: string}> $opening
      * @param list<DayEventAnswer> $events in order
+     * @param list<TogetherAnswer> $together planned moulds of the same metal in pouring order, this one among them; none where it is alone
      * @param list<RepeatEntryAnswer> $repeats what this caster got wrong before in pours like this one
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class RunSheetAnswer extends Answer
         public array $opening,
         public array $events,
         public array $repeats,
+        public array $together,
         public float $now,
     ) {
     }

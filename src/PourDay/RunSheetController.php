@@ -11,6 +11,7 @@ use MoltenNotes\App\Repeats\RepeatList;
 use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\Core\PourDay\DayEvent;
+use MoltenNotes\Core\PourDay\PouringOrder;
 use MoltenNotes\Core\PourDay\RunSheet;
 use MoltenNotes\Core\PourDay\Tap;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
@@ -70,6 +71,7 @@ final readonly class RunSheetController
                 $values->measurement('casting.wall')?->si(),
                 $attempt->id()->toRfc4122(),
             ),
+            together: $this->together($attempt, $values->choice('metal.alloy'), $caster),
             now: (float) $this->clock->now()->format('U.v'),
         ));
     }
@@ -87,6 +89,33 @@ final readonly class RunSheetController
             ),
             array_keys($attempt->events()),
             array_values($attempt->events()),
+        );
+    }
+
+    /** @return list<TogetherAnswer> */
+    private function together(Attempt $attempt, ?string $alloy, Caster $caster): array
+    {
+        $moulds = [$attempt->id()->toRfc4122() => $attempt];
+        foreach (null === $alloy ? [] : $this->notebook->plannedOf($caster, $alloy) as $other) {
+            $moulds[$other->id()->toRfc4122()] = $other;
+        }
+        if (count($moulds) < 2 || 'judged' === $attempt->state()) {
+            return [];
+        }
+        $order = PouringOrder::of(
+            array_map($this->notebook->record(...), $moulds),
+            new QuantityFormatter($caster->units()),
+        );
+
+        return array_map(
+            static fn (PouringOrder $row): TogetherAnswer => new TogetherAnswer(
+                $row->key,
+                $moulds[$row->key]->casting()->name(),
+                $moulds[$row->key]->number(),
+                $row->needs,
+                $moulds[$row->key] === $attempt,
+            ),
+            $order,
         );
     }
 }

@@ -113,6 +113,26 @@ final class PourDayTest extends ApiTestCase
         self::assertStringContainsString('overridden: Only me here', (string) $words);
     }
 
+    public function testMouldsOfOneMetalStandInPouringOrder(): void
+    {
+        self::assertSame('[]', json_encode($this->call('GET', "/api/attempts/{$this->attempt}/day")['together']), 'alone');
+        $other = self::id();
+        $this->change([[
+            'part' => 'attempt',
+            'id' => $other,
+            'create' => ['casting' => $this->casting('Thin one')],
+            'set' => [
+                'planned.metal.alloy' => ['was' => null, 'to' => 'al_si7mg'],
+                'planned.casting.wall' => ['was' => null, 'to' => '2 mm'],
+            ],
+        ]]);
+        $together = $this->call('GET', "/api/attempts/{$this->attempt}/day")['together'];
+        self::assertSame([[$other, false], [$this->attempt, true]], array_map(
+            static fn (array $row): array => [$row['id'], $row['here']],
+            $together,
+        ));
+    }
+
     public function testSomebodyElsesDayIsNotFound(): void
     {
         $attempt = $this->attempt;

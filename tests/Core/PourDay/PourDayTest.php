@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Tests\Core\PourDay;
 
+use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\PourDay\DayEvent;
 use MoltenNotes\Core\PourDay\FromEvents;
+use MoltenNotes\Core\PourDay\PouringOrder;
 use MoltenNotes\Core\PourDay\RunSheet;
 use MoltenNotes\Core\PourDay\Tap;
 use MoltenNotes\Core\Process\MouldProcess;
@@ -143,6 +145,28 @@ final class PourDayTest extends TestCase
 
         self::assertSame($solid->highSi, $opening['solid_through']);
         self::assertGreaterThan($solid->si, $opening['solid_through']);
+    }
+
+    /** Thinnest and hottest first, heaviest last, and what says nothing after them; in whatever order they were planned. */
+    public function testWhatNeedsTheHottestMetalIsPouredFirst(): void
+    {
+        $plate = static fn (string $thick): AttemptRecord => Records::read(['planned' => [
+            'mould.process' => 'green_sand',
+            'metal.alloy' => 'al_si7mg',
+            'casting.sections' => [['shape' => 'plate', 'length' => '160 mm', 'width' => '80 mm', 'thickness' => $thick, 'gates' => 1]],
+            'gating.sprue' => '14 mm',
+            'gating.sprue_height' => '90 mm',
+            'pour.temperature' => '720 C',
+        ]]);
+        $moulds = ['thick' => $plate('15 mm'), 'blank' => Records::read([]), 'thin' => $plate('3 mm'), 'middling' => $plate('7 mm')];
+        $format = new QuantityFormatter(UnitPreferences::metric());
+        $order = static fn (array $records): array => array_map(
+            static fn (PouringOrder $row): string => $row->key,
+            PouringOrder::of($records, $format),
+        );
+
+        self::assertSame(['thin', 'middling', 'thick', 'blank'], $order($moulds));
+        self::assertSame(['thin', 'middling', 'thick', 'blank'], $order(array_reverse($moulds)));
     }
 
     public function testBlanksGiveASheetWithoutAmounts(): void

@@ -38,6 +38,7 @@ export function PourDayPage() {
       <Taps sheet={sheet} day={day} doing={doing} />
       <Trouble sheet={sheet} />
       <Tapped doing={doing} />
+      <Together sheet={sheet} />
       {day.at('lit') === null && <Lay sheet={sheet} />}
       <p className="mt-6 text-soft">
         Local rules and licensed practice come first; this is a list to think with, no permission.{' '}
@@ -425,6 +426,33 @@ function Moving({
         Take it back
       </button>
     </div>
+  );
+}
+
+/** Moulds that may be filled from the same melt: what needs the hottest metal first. */
+function Together({ sheet }: { sheet: RunSheet }) {
+  if (sheet.together.length === 0) return null;
+  return (
+    <section className="mt-6" aria-label="From one melt">
+      <h2 className="lettering text-ink">From one melt, in this order</h2>
+      <ol className="rule mt-1">
+        {sheet.together.map((mould, place) => (
+          <li key={mould.id} className="hairline flex min-h-12 flex-wrap items-center gap-x-3 py-1.5 first:border-t-0">
+            <span className="figure text-xl">{place + 1}</span>
+            <span className="flex-1">
+              {mould.here ? (
+                <strong>This one</strong>
+              ) : (
+                <Link to={`/attempts/${mould.id}/day`}>
+                  {mould.casting_name}, no. {mould.number}
+                </Link>
+              )}
+            </span>
+            <span className="text-soft">{mould.needs === null ? 'not told how hot' : `asks for ${mould.needs}`}</span>
+          </li>
+        ))}
+      </ol>
+    </section>
   );
 }
 
