@@ -9,7 +9,7 @@ const benchQuery = queryOptions({ queryKey: ['bench'], queryFn: () => answered(a
 
 const LANES: readonly { waits: BenchLine['waits_for']; title: string; action: string; to: (line: BenchLine) => string }[] = [
   { waits: 'inspection', title: 'Poured, waiting to be looked at', action: 'Inspect', to: (line) => `/attempts/${line.id}#inspection` },
-  { waits: 'pour', title: 'Planned, waiting for the pour', action: 'Log the pour', to: (line) => `/attempts/${line.id}/log` },
+  { waits: 'pour', title: 'Planned, waiting for the pour', action: 'Pour day', to: (line) => `/attempts/${line.id}/day` },
   { waits: 'findings', title: 'Not good, and nobody has written down why', action: 'Add findings', to: (line) => `/attempts/${line.id}` },
   { waits: 'next_attempt', title: 'Diagnosed, waiting for the next attempt', action: 'Why', to: (line) => `/attempts/${line.id}/why` },
 ];
