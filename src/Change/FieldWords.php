@@ -149,7 +149,7 @@ final readonly class FieldWords
             return null === $new || null === $remedy->field ? 'on the sheet' : $this->words($remedy->field, $new);
         }
         $tap = is_string($plain['code'] ?? null) ? Tap::all()[$plain['code']] ?? null : null;
-        if (null !== $tap && (is_float($plain['at'] ?? null) || is_int($plain['at'] ?? null))) {
+        if (null !== $tap && is_numeric($plain['at'] ?? null)) {
             $time = (new \DateTimeImmutable('@'.(int) $plain['at']))->format('H:i:s');
 
             return "{$tap->label}, {$time} UTC".(is_string($plain['word'] ?? null) ? ": {$plain['word']}" : '');

@@ -255,7 +255,7 @@ final class OpenAttempt implements OpenRecord
         return $other->id()->toRfc4122();
     }
 
-    /** @return array{code: string, at: float, word: string|null}|null */
+    /** @return array{code: string, at: string, word: string|null}|null */
     private function event(string $id, mixed $raw, string $pointer, ValueReader $reader): ?array
     {
         if (!Uuid::isValid($id)) {
@@ -275,7 +275,8 @@ final class OpenAttempt implements OpenRecord
             return null;
         }
         // A tap of tomorrow is a clock that is wrong; a day of slack for clocks that are a little.
-        if ((!is_int($at) && !is_float($at)) || $at < self::FIRST_SECOND || $at > $this->now->getTimestamp() + 86400) {
+        $second = is_int($at) || is_float($at) || (is_string($at) && is_numeric($at)) ? (float) $at : 0.0;
+        if ($second < self::FIRST_SECOND || $second > $this->now->getTimestamp() + 86400) {
             return $reader->refuse($pointer.'/at', 'record.impossible', 'Say when it was, in seconds since 1970, and not in the future.');
         }
         if (!isset($this->attempt->events()[$id]) && count($this->attempt->events()) >= self::MOST_EVENTS) {
@@ -287,13 +288,23 @@ final class OpenAttempt implements OpenRecord
             $reader->value($field, $word, $pointer.'/word');
         }
 
-        return ['code' => $tap->code, 'at' => (float) $at, 'word' => null === $word ? null : mb_substr($word, 0, self::MOST_WORDS)];
+        return [
+            'code' => $tap->code,
+            'at' => self::second($second),
+            'word' => null === $word ? null : mb_substr($word, 0, self::MOST_WORDS),
+        ];
     }
 
-    /** @return array{code: string, at: float, word: string|null}|null */
+    /** @return array{code: string, at: string, word: string|null}|null */
     private static function eventTold(?DayEvent $event): ?array
     {
-        return null === $event ? null : ['code' => $event->code, 'at' => $event->at, 'word' => $event->word];
+        return null === $event ? null : ['code' => $event->code, 'at' => self::second($event->at), 'word' => $event->word];
+    }
+
+    /** Numbers are the same to a billionth, which is more than a second since 1970: a second is told in words. */
+    private static function second(float $at): string
+    {
+        return number_format($at, 1, '.', '');
     }
 
     private function tap(string $id, mixed $value): void
@@ -302,9 +313,9 @@ final class OpenAttempt implements OpenRecord
         $value = is_array($value) ? $value : [];
         $code = self::textOf($value['code'] ?? null);
         $at = $value['at'] ?? null;
-        $this->attempt->tap($id, null === $code || !is_float($at) ? null : [
+        $this->attempt->tap($id, null === $code || !is_string($at) ? null : [
             'code' => $code,
-            'at' => $at,
+            'at' => (float) $at,
             'word' => self::textOf($value['word'] ?? null),
         ]);
     }

@@ -51,7 +51,11 @@ final class PourDayTest extends ApiTestCase
 
         // Moved in time afterwards: what followed from it follows.
         $this->change([['part' => 'attempt', 'id' => $this->attempt, 'set' => [
-            "event.{$pour}" => ['was' => $this->told('pour', 1515), 'to' => $this->told('pour', 1510)],
+            "event.{$pour}" => ['was' => $this->told('pour', 1515), 'to' => $this->told('pour', 1511)],
+        ]]]);
+        // One second is one second, however large the number is.
+        $this->change([['part' => 'attempt', 'id' => $this->attempt, 'set' => [
+            "event.{$pour}" => ['was' => $this->told('pour', 1511), 'to' => $this->told('pour', 1510)],
         ]]]);
         self::assertSame('10 s', $this->shown('pour.carry_time'));
         // Put right by hand, it stays, and is measured no more.
@@ -151,10 +155,10 @@ final class PourDayTest extends ApiTestCase
         return $id;
     }
 
-    /** @return array{code: string, at: float, word: string|null} */
+    /** @return array{code: string, at: string, word: string|null} */
     private function told(string $code, int $second, ?string $word = null): array
     {
-        return ['code' => $code, 'at' => 1_750_000_000.5 + $second, 'word' => $word];
+        return ['code' => $code, 'at' => (string) (1_750_000_000.5 + $second), 'word' => $word];
     }
 
     private function shown(string $field): ?string

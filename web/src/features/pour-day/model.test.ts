@@ -34,8 +34,8 @@ const waiting = (set: Record<string, unknown>): Outgoing =>
 describe('the taps of a day', () => {
   it('are those of the notebook with those on this device laid over them, in the order of the day', () => {
     const events = tapped(sheet, [
-      waiting({ 'event.two': { code: 'pour', at: 90, word: null } }),
-      waiting({ 'event.three': { code: 'lit', at: 95 } }),
+      waiting({ 'event.two': { code: 'pour', at: '90', word: null } }),
+      waiting({ 'event.three': { code: 'lit', at: '95' } }),
     ]);
     expect(events.map((event) => [event.id, event.onDevice])).toEqual([
       ['two', true],
@@ -49,19 +49,19 @@ describe('the taps of a day', () => {
   });
 
   it('of another attempt are none of this one', () => {
-    const other = { changes: [{ id: 'b', set: { 'event.x': { was: null, to: { code: 'lit', at: 1 } } } }] } as unknown as Outgoing;
+    const other = { changes: [{ id: 'b', set: { 'event.x': { was: null, to: { code: 'lit', at: '1' } } } }] } as unknown as Outgoing;
     expect(tapped(sheet, [other])).toHaveLength(1);
   });
 
   it('leave a step that was forgotten behind', () => {
-    const events = tapped(sheet, [waiting({ 'event.two': { code: 'pour', at: 200 } })]);
+    const events = tapped(sheet, [waiting({ 'event.two': { code: 'pour', at: '200' } })]);
     expect(dayOf(sheet, events).step?.code).toBe('full');
     expect(dayOf(sheet, events).next?.code).toBe('opened');
     expect(dayOf(sheet, []).step?.code).toBe('lit');
   });
 
   it('end a pour that ran short', () => {
-    expect(dayOf(sheet, tapped(sheet, [waiting({ 'event.two': { code: 'ran_short', at: 200 } })])).step?.code).toBe('opened');
+    expect(dayOf(sheet, tapped(sheet, [waiting({ 'event.two': { code: 'ran_short', at: '200' } })])).step?.code).toBe('opened');
   });
 });
 

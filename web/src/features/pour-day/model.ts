@@ -55,12 +55,13 @@ function coming(attempt: string, waiting: readonly Outgoing[], prefix: string): 
 function eventOf(plain: Plain): { code: string; at: number; word: string | null } | null {
   if (typeof plain !== 'object' || plain === null || Array.isArray(plain)) return null;
   const { code, at, word } = plain;
-  return typeof code === 'string' && typeof at === 'number' ? { code, at, word: typeof word === 'string' ? word : null } : null;
+  const second = typeof at === 'string' ? Number(at) : NaN;
+  return typeof code === 'string' && Number.isFinite(second) ? { code, at: second, word: typeof word === 'string' ? word : null } : null;
 }
 
-/** How a tap is told to the notebook. */
+/** How a tap is told to the notebook: its second in words, since numbers that large are the same to it within a second. */
 export function plainOf(event: { code: string; at: number; word: string | null }): Plain {
-  return { code: event.code, at: Math.round(event.at * 10) / 10, word: event.word };
+  return { code: event.code, at: event.at.toFixed(1), word: event.word };
 }
 
 export interface Day {
