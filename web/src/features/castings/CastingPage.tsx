@@ -96,7 +96,7 @@ function BySection({ casting }: { casting: CastingDetail }) {
   return (
     <section className="mt-8" aria-label="Section by section">
       <h2>Section by section</h2>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Section by section">
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Faults of each section, try by try">
         <table className="rule mt-1 w-full text-left">
           <thead>
             <tr className="lettering">
