@@ -6,6 +6,7 @@ namespace MoltenNotes\Core\Diagnosis;
 
 use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Geometry\Sections;
+use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Choices;
@@ -84,7 +85,7 @@ final readonly class Comparison
             return null;
         }
         $found = $other->defectKinds();
-        $apart = self::recordSum($here) - self::recordSum($there);
+        $apart = Contribution::sum($here, 'record') - Contribution::sum($there, 'record');
         $stays = self::STAYS * exp(-max(0.0, $apart));
         $logOdds = 0.0;
         $absent = $present = [];
@@ -245,23 +246,14 @@ final readonly class Comparison
     /** Temperatures are held against one another above freezing water: two in a hundred of a kelvin scale is twenty degrees. */
     private static function overFreezing(Measurement $value): float
     {
-        return $value->si() - ('temperature' === $value->dimension->value ? 273.15 : 0.0);
-    }
-
-    /** @param list<Contribution> $ledger */
-    private static function recordSum(array $ledger): float
-    {
-        return array_sum(array_map(static fn (Contribution $line): float => 'record' === $line->kind ? $line->logOdds : 0.0, $ledger));
+        return $value->si() - (Dimension::Temperature === $value->dimension ? 273.15 : 0.0);
     }
 
     /** @param list<Contribution> $ledger */
     private static function touching(array $ledger, string $field): float
     {
-        return array_sum(array_map(
-            static fn (Contribution $line): float => 'record' === $line->kind && in_array($field, $line->fields, true)
-                ? $line->logOdds
-                : 0.0,
-            $ledger,
-        ));
+        $lines = array_filter($ledger, static fn (Contribution $line): bool => in_array($field, $line->fields, true));
+
+        return Contribution::sum($lines, 'record');
     }
 }

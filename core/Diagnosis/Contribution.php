@@ -21,6 +21,19 @@ final readonly class Contribution
     ) {
     }
 
+    /**
+     * Log-odds of the lines of these kinds together; of all where no kind is named.
+     *
+     * @param array<self> $ledger
+     */
+    public static function sum(array $ledger, string ...$kinds): float
+    {
+        return array_sum(array_map(
+            static fn (self $line): float => [] === $kinds || in_array($line->kind, $kinds, true) ? $line->logOdds : 0.0,
+            $ledger,
+        ));
+    }
+
     /** @return array{kind: string, log_odds: float, words: string, fields: list<string>, sign: string|null, fact: string|null} */
     public function toArray(): array
     {

@@ -32,10 +32,9 @@ final readonly class Diagnose
             ),
         );
         $context = new ContextEvidence($this->catalogue);
-        $ledgers = array_map(static fn (Cause $cause): array => $context->of($cause, $facts, $record->history), $causes);
+        $own = array_map(static fn (Cause $cause): array => $context->of($cause, $facts, $record->history), $causes);
         $other = $record->beside;
         $there = null === $other ? [] : $this->besides($other, $causes, $context);
-        $own = $ledgers;
         $ledgers = null === $other ? $own : $this->heldAgainst($other, $record->defectKinds(), $causes, $own, $there);
         $priors = array_map(self::probability(...), $ledgers);
         $details = array_map(static fn (Cause $cause): array => $context->details($cause, $record->findings), $causes);
@@ -260,7 +259,7 @@ final readonly class Diagnose
         $told = [];
         foreach ($seen as $row => $sign) {
             $own = array_values(array_filter($details, static fn (Contribution $detail): bool => $detail->sign === $sign->code));
-            $said = array_sum(array_map(static fn (Contribution $detail): float => $detail->logOdds, $own));
+            $said = Contribution::sum($own);
             if (abs($said) < 1e-9 || !isset($without->positive[$row]['strengths'][$cause])) {
                 continue;
             }
@@ -279,9 +278,7 @@ final readonly class Diagnose
     /** @param list<Contribution> $ledger */
     private static function probability(array $ledger): float
     {
-        $logOdds = array_sum(array_map(static fn (Contribution $contribution): float => $contribution->logOdds, $ledger));
-
-        return 1 / (1 + exp(-$logOdds));
+        return 1 / (1 + exp(-Contribution::sum($ledger)));
     }
 
     /**
@@ -325,8 +322,7 @@ final readonly class Diagnose
                 }
             }
             $probability = $posterior->causes[$index];
-            $sum = array_sum(array_map(static fn (Contribution $contribution): float => $contribution->logOdds, $ledger));
-            $rivals = ContextEvidence::logit($probability) - $sum;
+            $rivals = ContextEvidence::logit($probability) - Contribution::sum($ledger);
             if (abs($rivals) > 0.05) {
                 $ledger[] = new Contribution(
                     'rivals',

@@ -222,8 +222,10 @@ final class FactSheet
         // On foam the plan counts with the foam, its coat and the way. What usual foam asks for is the metal's part; what this one asks for
         // besides is the foam's.
         $own = $plan->most('filling', 'needed_in_furnace');
-        $usual = PlanCasting::of($basis->with($basis->values->without('foam.density')->without('foam.coats')))
-            ->most('filling', 'needed_in_furnace');
+        $usual = $basis->values->has('foam.density') || $basis->values->has('foam.coats')
+            ? PlanCasting::of($basis->with($basis->values->without('foam.density')->without('foam.coats')))
+                ->most('filling', 'needed_in_furnace')
+            : $own;
         $least = null === $own || null === $usual || $own->value->si <= $usual->value->si ? $own : $usual;
         foreach (['foam_margin' => $own, 'temperature_margin' => $least] as $fact => $asked) {
             $this->margin($fact, $pour, null === $asked ? null : Temperature::fromSi($asked->value->si), $asked?->working);

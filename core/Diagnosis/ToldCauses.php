@@ -149,14 +149,7 @@ final class ToldCauses
 
     private static function fromRecord(RankedCause $cause): float
     {
-        return array_sum(
-            array_map(
-                static fn (Contribution $contribution): float => in_array($contribution->kind, ['record', 'detail'], true)
-                    ? $contribution->logOdds
-                    : 0.0,
-                $cause->contributions,
-            ),
-        );
+        return Contribution::sum($cause->contributions, 'record', 'detail');
     }
 
     /**

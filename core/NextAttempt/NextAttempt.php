@@ -7,6 +7,7 @@ namespace MoltenNotes\Core\NextAttempt;
 use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Attempt\History;
 use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Diagnosis\Cause;
 use MoltenNotes\Core\Diagnosis\ContextEvidence;
 use MoltenNotes\Core\Diagnosis\Contribution;
 use MoltenNotes\Core\Diagnosis\Diagnosis;
@@ -269,12 +270,7 @@ final readonly class NextAttempt
         $context = new ContextEvidence($this->catalogue);
 
         return array_map(
-            static fn ($cause): float => array_sum(
-                array_map(
-                    static fn (Contribution $contribution): float => 'record' === $contribution->kind ? $contribution->logOdds : 0.0,
-                    $context->of($cause, $facts, new History()),
-                ),
-            ),
+            static fn (Cause $cause): float => Contribution::sum($context->of($cause, $facts, new History()), 'record'),
             $this->catalogue->causes,
         );
     }

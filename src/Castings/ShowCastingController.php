@@ -51,14 +51,16 @@ final readonly class ShowCastingController
         $trail = array_reverse($latest);
         $first = [] === $trail ? 1 : $trail[0]->number();
 
+        $steps = array_map($this->step(...), $trail);
+
         return new AnswerResponse(
             new CastingDetailAnswer(
                 $casting->toAnswer(),
                 $this->notebook->attempts($casting),
                 $this->notebook->nextNumber($casting),
                 $this->notebook->hasAttemptBefore($casting, $first) ? $first : null,
-                array_map($this->step(...), $trail),
-                $this->patternChanges($trail),
+                $steps,
+                self::patternChanges($steps),
                 self::bySection($trail),
             ),
         );
@@ -81,18 +83,17 @@ final readonly class ShowCastingController
     }
 
     /**
-     * @param list<Attempt> $trail
+     * @param list<TrailAttemptAnswer> $steps
      *
      * @return list<PatternChangeAnswer>
      */
-    private function patternChanges(array $trail): array
+    private static function patternChanges(array $steps): array
     {
         $changes = [];
-        foreach ($trail as $attempt) {
-            $before = $attempt->previous();
-            foreach (null === $before ? [] : $this->sheets->followed($before, $attempt)->changes as $line) {
+        foreach ($steps as $step) {
+            foreach ($step->sheet->changes ?? [] as $line) {
                 if ($line->ofPattern) {
-                    $changes[] = new PatternChangeAnswer($attempt->number(), $line->label, "{$line->fieldLabel}: {$line->new}");
+                    $changes[] = new PatternChangeAnswer($step->line->number, $line->label, "{$line->fieldLabel}: {$line->new}");
                 }
             }
         }

@@ -8,6 +8,7 @@ use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\CauseOpinion;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\OpinionAnswer;
+use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Attempt\History;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Diagnosis\Comparison;
@@ -21,15 +22,17 @@ final readonly class WhyView
     {
     }
 
-    public function diagnosis(Attempt $attempt): Diagnosis
+    /** @param AttemptRecord $record everything known of the attempt: whoever asks has it */
+    public function diagnosis(Attempt $attempt, AttemptRecord $record): Diagnosis
     {
-        return (new Diagnose($this->catalogue, $attempt->caster()->units()))->attempt($this->notebook->record($attempt));
+        return (new Diagnose($this->catalogue, $attempt->caster()->units()))->attempt($record);
     }
 
     public function of(Attempt $attempt): WhyAnswer
     {
-        $answers = $this->notebook->record($attempt)->answers;
-        $diagnosis = $this->diagnosis($attempt)->toArray();
+        $record = $this->notebook->record($attempt);
+        $answers = $record->answers;
+        $diagnosis = $this->diagnosis($attempt, $record)->toArray();
 
         return new WhyAnswer(
             basis: $diagnosis['basis'],

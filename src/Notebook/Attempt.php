@@ -274,9 +274,7 @@ class Attempt
     /** @param array{words: string, against: string|null}|null $change null takes it off the sheet */
     public function changeOwn(string $id, ?array $change): void
     {
-        $all = is_array($this->ownChanges) ? $this->ownChanges : [];
-        unset($all[$id]);
-        $this->ownChanges = null === $change ? $all : $all + [$id => $change];
+        $this->ownChanges = self::with($this->ownChanges, $id, $change);
     }
 
     /** @return array<string, array{words: string, against: string|null}> by id */
@@ -296,9 +294,7 @@ class Attempt
     /** @param array{code: string, at: float, word: string|null}|null $event null takes the tap back */
     public function tap(string $id, ?array $event): void
     {
-        $all = is_array($this->events) ? $this->events : [];
-        unset($all[$id]);
-        $this->events = null === $event ? $all : $all + [$id => $event];
+        $this->events = self::with($this->events, $id, $event);
     }
 
     /** @return array<string, DayEvent> by id, in the order of the day */
@@ -321,9 +317,7 @@ class Attempt
     /** @param array{reason: string|null}|null $seen null: not seen to any more */
     public function hold(string $code, ?array $seen): void
     {
-        $all = is_array($this->holds) ? $this->holds : [];
-        unset($all[$code]);
-        $this->holds = null === $seen ? $all : $all + [$code => $seen];
+        $this->holds = self::with($this->holds, $code, $seen);
     }
 
     /** @return array<string, array{reason: string|null}> holds that were seen to; a reason where one was overridden */
@@ -338,6 +332,21 @@ class Attempt
         }
 
         return $holds;
+    }
+
+    /**
+     * What is stored by keys, with one of them set or taken out.
+     *
+     * @param array<string, mixed>|null $value
+     *
+     * @return array<mixed>
+     */
+    private static function with(mixed $stored, string $key, ?array $value): array
+    {
+        $all = is_array($stored) ? $stored : [];
+        unset($all[$key]);
+
+        return null === $value ? $all : $all + [$key => $value];
     }
 
     public function notice(string $observation, bool $seen): void

@@ -53,7 +53,7 @@ final readonly class SheetView
         $planner = new NextAttempt($this->catalogue, $units);
         $format = new QuantityFormatter($units);
         $record = $this->notebook->record($attempt);
-        $diagnosis = $this->why->diagnosis($attempt);
+        $diagnosis = $this->why->diagnosis($attempt, $record);
         $suspects = array_values(array_diff(
             array_map(static fn (RankedCause $ranked): string => $ranked->cause->code, $diagnosis->ranked),
             self::ruledOut($attempt),

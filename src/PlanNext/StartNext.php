@@ -33,7 +33,7 @@ final readonly class StartNext
         $changes = array_values($attempt->changeSheet());
         $sheet = (new NextAttempt($this->catalogue, $attempt->caster()->units()))->sheet(
             $record,
-            $this->why->diagnosis($attempt),
+            $this->why->diagnosis($attempt, $record),
             $changes,
         );
         $attempt->predict($sheet->predictions);

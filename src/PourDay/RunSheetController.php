@@ -10,6 +10,7 @@ use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Repeats\RepeatList;
 use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Costly;
+use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\PourDay\DayEvent;
 use MoltenNotes\Core\PourDay\PouringOrder;
 use MoltenNotes\Core\PourDay\RunSheet;
@@ -71,7 +72,7 @@ final readonly class RunSheetController
                 $values->measurement('casting.wall')?->si(),
                 $attempt->id()->toRfc4122(),
             ),
-            together: $this->together($attempt, $values->choice('metal.alloy'), $caster),
+            together: $this->together($attempt, $record, $caster),
             now: (float) $this->clock->now()->format('U.v'),
         ));
     }
@@ -93,9 +94,11 @@ final readonly class RunSheetController
     }
 
     /** @return list<TogetherAnswer> */
-    private function together(Attempt $attempt, ?string $alloy, Caster $caster): array
+    private function together(Attempt $attempt, AttemptRecord $record, Caster $caster): array
     {
-        $moulds = [$attempt->id()->toRfc4122() => $attempt];
+        $here = $attempt->id()->toRfc4122();
+        $moulds = [$here => $attempt];
+        $alloy = $record->values()->choice('metal.alloy');
         foreach (null === $alloy ? [] : $this->notebook->plannedOf($caster, $alloy) as $other) {
             $moulds[$other->id()->toRfc4122()] = $other;
         }
@@ -103,7 +106,7 @@ final readonly class RunSheetController
             return [];
         }
         $order = PouringOrder::of(
-            array_map($this->notebook->record(...), $moulds),
+            [$here => $record] + array_map($this->notebook->record(...), array_diff_key($moulds, [$here => true])),
             new QuantityFormatter($caster->units()),
         );
 

@@ -1,4 +1,5 @@
-import { defectWords, useHandbook, type Attempt } from '../../shared/api';
+import { SoundPegs } from '../findings/index';
+import { defectWords, useHandbook, type Attempt, type Handbook } from '../../shared/api';
 import { useChange, useComing, type Plain } from '../../shared/record';
 import { PickOne } from '../../shared/ui/Pegs';
 import { Pressed } from '../../shared/ui/Pressed';
@@ -38,7 +39,7 @@ export function Inspection({ attempt, onFind }: { attempt: Attempt; onFind: (ste
       <Pressed outcome={outcome} />
       {attempt.state === 'poured' && <p className="mt-1 text-soft">Good enough for what it is for counts.</p>}
       <details className="mt-2" open={attempt.state === 'poured' || undefined}>
-        <summary className="press press-quiet -ml-2 cursor-pointer">{lookedAt(attempt, handbook.observations)}</summary>
+        <summary className="press press-quiet -ml-2 cursor-pointer">{lookedAt(attempt, handbook)}</summary>
         <ol className="mt-1">
           {(handbook.choices['shown_at'] ?? []).map((step) => {
             const found = attempt.findings.filter((finding) => finding.shown_at === step.code);
@@ -52,22 +53,12 @@ export function Inspection({ attempt, onFind }: { attempt: Attempt; onFind: (ste
                       {defectWords(handbook, finding.kind)}
                     </strong>
                   ))}
-                  {sound.map((row) => {
-                    const is = attempt.observations.includes(row.code);
-                    return (
-                      <button
-                        key={row.code}
-                        type="button"
-                        className="peg text-left"
-                        data-many="true"
-                        aria-pressed={is}
-                        disabled={busy}
-                        onClick={() => set(row.label.toLowerCase(), `observations.${row.code}`, is ? true : null, is ? null : true)}
-                      >
-                        {row.label}
-                      </button>
-                    );
-                  })}
+                  <SoundPegs
+                    rows={sound}
+                    seen={attempt.observations}
+                    busy={busy}
+                    onTap={(row, was) => set(row.label.toLowerCase(), `observations.${row.code}`, was ? true : null, was ? null : true)}
+                  />
                 </div>
                 <button type="button" className="press press-quiet -ml-2 justify-self-start" onClick={() => onFind(step.code)}>
                   Something is wrong <span className="sr-only">{step.label.toLowerCase()}</span>
@@ -83,9 +74,9 @@ export function Inspection({ attempt, onFind }: { attempt: Attempt; onFind: (ste
 }
 
 /** How far the inspection has come, in words. */
-function lookedAt(attempt: Attempt, observations: ReturnType<typeof useHandbook>['observations']): string {
+function lookedAt(attempt: Attempt, handbook: Handbook): string {
   const steps = new Set<string>();
-  for (const row of observations) if (row.step && attempt.observations.includes(row.code)) steps.add(row.step);
+  for (const row of handbook.observations) if (row.step && attempt.observations.includes(row.code)) steps.add(row.step);
   for (const finding of attempt.findings) if (finding.shown_at) steps.add(finding.shown_at);
-  return steps.size === 0 ? 'Inspect it, step by step' : `Inspected at ${steps.size} of 5 steps`;
+  return steps.size === 0 ? 'Inspect it, step by step' : `Inspected at ${steps.size} of ${handbook.choices['shown_at']?.length ?? 0} steps`;
 }

@@ -1,2 +1,3 @@
 export { DefectDrawing } from './DefectDrawing';
 export { FindingForm } from './FindingForm';
+export { SoundPegs } from './SoundPegs';

@@ -2,6 +2,7 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { attemptQuery } from '../attempt/index';
+import { SoundPegs } from '../findings/index';
 import { defectWords, useHandbook, wordsFor, type Attempt, type NextCheck, type RankedCause, type Why } from '../../shared/api';
 import { PickOne } from '../../shared/ui/Pegs';
 import { Pressed } from '../../shared/ui/Pressed';
@@ -289,22 +290,7 @@ function Sound({ attempt, actions }: { attempt: Attempt; actions: Actions }) {
         <summary className="press press-quiet -ml-2 cursor-pointer">What else was looked at{count > 0 && `: ${count} found sound`}</summary>
         <p className="text-sm text-soft">What was not looked at says nothing; leave it.</p>
         <div className="mt-2 flex flex-wrap gap-1.5">
-          {looked.map((row) => {
-            const is = attempt.observations.includes(row.code);
-            return (
-              <button
-                key={row.code}
-                type="button"
-                className="peg text-left"
-                data-many="true"
-                aria-pressed={is}
-                disabled={actions.busy}
-                onClick={() => actions.notice(row.code, is)}
-              >
-                {row.label}
-              </button>
-            );
-          })}
+          <SoundPegs rows={looked} seen={attempt.observations} busy={actions.busy} onTap={(row, was) => actions.notice(row.code, was)} />
         </div>
       </details>
     </section>
