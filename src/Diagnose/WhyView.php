@@ -22,10 +22,10 @@ final readonly class WhyView
     {
     }
 
-    /** @param AttemptRecord $record everything known of the attempt: whoever asks has it */
-    public function diagnosis(Attempt $attempt, AttemptRecord $record): Diagnosis
+    /** @param AttemptRecord|null $record everything known of the attempt, where whoever asks has it already */
+    public function diagnosis(Attempt $attempt, ?AttemptRecord $record = null): Diagnosis
     {
-        return (new Diagnose($this->catalogue, $attempt->caster()->units()))->attempt($record);
+        return (new Diagnose($this->catalogue, $attempt->caster()->units()))->attempt($record ?? $this->notebook->record($attempt));
     }
 
     public function of(Attempt $attempt): WhyAnswer
