@@ -20,6 +20,9 @@ final class Layers
                 Selector::inNamespace('MoltenNotes\Core'),
                 // PHP's own types have no namespace; the clock among them is forbidden below.
                 Selector::classname('/^\\\\?[A-Za-z]+$/', true),
+                // Seeded, and so the same tomorrow: the noise of simulated instruments.
+                Selector::classname(\Random\Randomizer::class),
+                Selector::classname(\Random\Engine\Mt19937::class),
             )
             ->because('the rules of the job run without framework, storage or interface');
     }

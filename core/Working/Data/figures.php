@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// Every number a plan may hold: the stage that works it out, and the value of the record it can be taken over into (cut_into),
-// where it is a size to be cut or a weight to be laid on. Types for PHP and for the web client are made from this table by tools/codes.php.
+// Every number a plan or the curve of a heat may hold: the stage that works it out, and the value of the record it can be taken over
+// into (cut_into), where it is a size to be cut or a weight to be laid on. Types for PHP and for the web client are made from this table by tools/codes.php.
 // Names and places only [derived]: the source of each number stands with its working in the stage.
 return [
     ['code' => 'casting_volume', 'stage' => 'pattern'],
@@ -97,4 +97,17 @@ return [
     ['code' => 'hand_warm', 'stage' => 'cooling'],
     ['code' => 'soaks', 'stage' => 'cooling'],
     ['code' => 'air_cools', 'stage' => 'cooling'],
+    ['code' => 'hot_now', 'stage' => 'curve'],
+    ['code' => 'heating_rate', 'stage' => 'curve'],
+    ['code' => 'to_target', 'stage' => 'curve'],
+    ['code' => 'levels_off', 'stage' => 'curve'],
+    ['code' => 'hottest', 'stage' => 'curve'],
+    ['code' => 'plateau', 'stage' => 'curve'],
+    ['code' => 'plateau_efficiency', 'stage' => 'curve'],
+    ['code' => 'plateau_charge', 'stage' => 'curve'],
+    ['code' => 'upper_arrest', 'stage' => 'curve'],
+    ['code' => 'lower_arrest', 'stage' => 'curve'],
+    ['code' => 'undercooling', 'stage' => 'curve'],
+    ['code' => 'step_energy', 'stage' => 'curve'],
+    ['code' => 'energy_read', 'stage' => 'curve'],
 ];

@@ -244,6 +244,19 @@ export const FIGURE_CODES = [
   'hand_warm',
   'soaks',
   'air_cools',
+  'hot_now',
+  'heating_rate',
+  'to_target',
+  'levels_off',
+  'hottest',
+  'plateau',
+  'plateau_efficiency',
+  'plateau_charge',
+  'upper_arrest',
+  'lower_arrest',
+  'undercooling',
+  'step_energy',
+  'energy_read',
 ] as const;
 export type FigureCode = (typeof FIGURE_CODES)[number];
 
