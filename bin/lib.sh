@@ -1,6 +1,6 @@
 # Shared by bin/start, bin/test and bin/bench. Source it from the project's root.
 
-PHP_PACKAGES="php8.2-cli php8.2-mysql php8.2-xml php8.2-mbstring php8.2-intl php8.2-curl php8.2-zip php8.2-fpm php8.2-opcache"
+PHP_PACKAGES="php8.2-cli php8.2-mysql php8.2-xml php8.2-mbstring php8.2-intl php8.2-curl php8.2-gd php8.2-zip php8.2-fpm php8.2-opcache"
 SERVER_PACKAGES="mariadb-server nginx procps"
 TOOL_PACKAGES="composer unzip"
 

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Attempt;
 
 use MoltenNotes\Core\Experience\Experience;
+use MoltenNotes\Core\Experience\PastHeat;
 use MoltenNotes\Core\Quantity\Nearest;
+use MoltenNotes\Core\Quantity\Power;
+use MoltenNotes\Core\Quantity\Ratio;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\RejectedRecord;
@@ -232,7 +235,7 @@ final class AttemptDocument
         $root = $this->object($input, '/experience');
         $this->reader->refuseUnknown(
             $root,
-            ['process', 'pours', 'efficiencies'],
+            ['process', 'pours', 'efficiencies', 'heats'],
             '/experience',
             'record.unknown_part',
             'This is not told of experience.',
@@ -252,24 +255,51 @@ final class AttemptDocument
             }
             $pours[] = ['ratio' => (float) $ratio, 'filled' => $filled];
         }
-        $efficiencies = [];
+        $heats = [];
+        // Documents of before furnaces were told apart hold the shares alone.
         foreach ($this->sequence($root['efficiencies'] ?? [], '/experience/efficiencies') as $index => $share) {
-            if ((!is_int($share) && !is_float($share)) || $share <= 0 || $share >= 1) {
-                $this->reader->refuse(
-                    "/experience/efficiencies/{$index}",
-                    'record.impossible',
-                    'An efficiency is a share between 0 and 1.',
-                );
-                continue;
+            $efficiency = $this->between($share, 1.0, "/experience/efficiencies/{$index}", 'An efficiency is a share between 0 and 1.');
+            if (null !== $efficiency) {
+                $heats[] = new PastHeat(null, null, Ratio::fromSi($efficiency), null);
             }
-            $efficiencies[] = $share;
+        }
+        foreach ($this->sequence($root['heats'] ?? [], '/experience/heats') as $index => $heat) {
+            $heats[] = $this->pastHeat($heat, "/experience/heats/{$index}");
         }
 
         return new Experience(
             $this->optionalChoice('process', $root['process'] ?? null, '/experience/process'),
             array_slice($pours, 0, self::MOST_POURS),
-            array_slice($efficiencies, 0, self::MOST_POURS),
+            array_slice($heats, 0, self::MOST_POURS),
         );
+    }
+
+    private function pastHeat(mixed $input, string $pointer): PastHeat
+    {
+        $heat = $this->object($input, $pointer);
+        $known = ['furnace', 'crucible', 'efficiency', 'pace'];
+        $this->reader->refuseUnknown($heat, $known, $pointer, 'record.unknown_part', 'This is not told of a heat.');
+        $share = 'An efficiency is a share between 0 and 1.';
+        $efficiency = isset($heat['efficiency']) ? $this->between($heat['efficiency'], 1.0, "{$pointer}/efficiency", $share) : null;
+        $pace = isset($heat['pace']) ? $this->between($heat['pace'], 1e8, "{$pointer}/pace", 'A pace is in watts, above 0.') : null;
+
+        return new PastHeat(
+            PastHeat::name($this->reader->text($heat['furnace'] ?? null, "{$pointer}/furnace")),
+            PastHeat::name($this->reader->text($heat['crucible'] ?? null, "{$pointer}/crucible")),
+            null === $efficiency ? null : Ratio::fromSi($efficiency),
+            null === $pace ? null : Power::fromSi($pace),
+        );
+    }
+
+    /** A number above nothing and below a limit; null where it was refused. */
+    private function between(mixed $raw, float $below, string $pointer, string $words): ?float
+    {
+        if ((is_int($raw) || is_float($raw)) && $raw > 0 && $raw < $below) {
+            return (float) $raw;
+        }
+        $this->reader->refuse($pointer, 'record.impossible', $words);
+
+        return null;
     }
 
     /** @param list<string> $known */

@@ -93,6 +93,20 @@ final class AttemptSchema
                         'efficiencies' => [
                             'type' => 'array',
                             'items' => ['type' => 'number', 'exclusiveMinimum' => 0, 'exclusiveMaximum' => 1],
+                            'description' => 'Shares of heats whose furnace is not told; heats hold more.',
+                        ],
+                        'heats' => [
+                            'type' => 'array',
+                            'items' => [
+                                'type' => 'object',
+                                'additionalProperties' => false,
+                                'properties' => [
+                                    'furnace' => ['type' => 'string'],
+                                    'crucible' => ['type' => 'string'],
+                                    'efficiency' => ['type' => 'number', 'exclusiveMinimum' => 0, 'exclusiveMaximum' => 1],
+                                    'pace' => ['type' => 'number', 'exclusiveMinimum' => 0, 'description' => 'Watts into the metal.'],
+                                ],
+                            ],
                         ],
                     ],
                 ],

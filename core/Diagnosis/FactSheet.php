@@ -9,6 +9,8 @@ use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Melt\PourTemperatureAdvice;
+use MoltenNotes\Core\MeltCurve\FoundArrests;
+use MoltenNotes\Core\MeltCurve\ScrapCheck;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
@@ -55,6 +57,7 @@ final class FactSheet
         $plan = PlanCasting::of($basis);
         $this->temperatures($plan, $basis);
         $this->proportions();
+        $this->scrapCheck();
         $this->planned($record, $plan);
     }
 
@@ -251,6 +254,26 @@ final class FactSheet
             ],
             ['pour.temperature', 'metal.alloy', 'casting.wall', 'mould.process'],
         );
+    }
+
+    /** What the arrests of a cooled sample say of the metal that is written; nothing where they cannot tell. */
+    private function scrapCheck(): void
+    {
+        $upper = $this->values->measurement('melt.arrest_upper')?->asTemperature();
+        if (null === $upper || null === $this->alloy) {
+            return;
+        }
+        $check = ScrapCheck::of(FoundArrests::told($upper, $this->values->measurement('melt.arrest_lower')?->asTemperature()));
+        $another = $check->contradicts($this->alloy->code);
+        if (null !== $another) {
+            $this->facts['scrap_check'] = new Fact(
+                'scrap_check',
+                null,
+                $another ? 'another' : 'as_written',
+                ['value' => $this->format->quantity($upper), 'need' => lcfirst($check->words)." {$this->alloy->name} is written."],
+                ['melt.arrest_upper', 'melt.arrest_lower', 'metal.alloy'],
+            );
+        }
     }
 
     private function peak(Alloy $alloy, ?Temperature $pour): void

@@ -4,21 +4,18 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Experience;
 
-use MoltenNotes\Core\Quantity\Estimate;
-
 /**
  * What a caster's other pours have taught that counts for a record: what was foretold of each pour of the same process and whether it
- * filled, and
- * which share of the drawn energy reached the metal. The record's own outcome is never part of it: a pour must not foretell itself.
+ * filled, and what each heat taught of its furnace. The record's own outcome is never part of it: a pour must not foretell itself.
  */
 final readonly class Experience
 {
     /**
      * @param string|null $process mould process the pours are of
      * @param list<array{ratio: float, filled: bool}> $pours fill ratio as predicted without any factor, above zero, and the outcome
-     * @param list<float> $efficiencies shares of the drawn energy that reached the metal, 0 to 1
+     * @param list<PastHeat> $heats
      */
-    public function __construct(public ?string $process = null, public array $pours = [], public array $efficiencies = [])
+    public function __construct(public ?string $process = null, public array $pours = [], public array $heats = [])
     {
     }
 
@@ -34,17 +31,21 @@ final readonly class Experience
         return [] === $this->pours || $process !== $this->process ? Calibration::none() : Calibration::from($this->pours);
     }
 
-    /** @return list<Estimate> */
-    public function efficiencies(): array
+    /** Those that count for a furnace and a crucible, as the caster calls them. */
+    public function heatsLike(?string $furnace, ?string $crucible): LikeHeats
     {
-        return array_map(Estimate::ratio(...), $this->efficiencies);
+        return LikeHeats::among($this->heats, $furnace, $crucible);
     }
 
     /** @return array<string, mixed> as the attempt document holds it; empty where there is none */
     public function toArray(): array
     {
         return array_filter(
-            ['process' => $this->process, 'pours' => $this->pours, 'efficiencies' => $this->efficiencies],
+            [
+                'process' => $this->process,
+                'pours' => $this->pours,
+                'heats' => array_map(static fn (PastHeat $heat): array => $heat->toArray(), $this->heats),
+            ],
             static fn (mixed $part): bool => null !== $part && [] !== $part,
         );
     }

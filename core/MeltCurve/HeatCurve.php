@@ -33,10 +33,12 @@ final readonly class HeatCurve
      * @param Temperature|null $target hot enough to pour; null where nobody said
      * @param list<DayEvent> $events taps of the heat's pours, in any order
      * @param Estimate|null $efficiency learnt or told share of the power that reaches the metal
+     * @param Curve $sample where arrests are looked for: a part of the curve, or all of it
      * @param TemperatureDifference|null $probe limits of error of the probe, where it was checked
      */
     public static function of(
         Curve $curve,
+        Curve $sample,
         ?Alloy $alloy,
         ?Temperature $target,
         ?Mass $charge,
@@ -58,7 +60,7 @@ final readonly class HeatCurve
             }
         }
         self::energy($sheet, $meter, $events);
-        $cooling = CoolingCurve::read($curve);
+        $cooling = CoolingCurve::read($sample);
         $found = FoundArrests::on($cooling);
         self::arrests($sheet, $cooling);
 

@@ -83,21 +83,7 @@ final readonly class KnownArrests
         return null !== $this->lower && $this->upper->minus($this->lower)->si() >= self::ONE_ARREST_K;
     }
 
-    /** What is left to freeze once it stands at a temperature between its arrests: the share that is solid there, 0…1. */
-    public function solidAt(Temperature $temperature): Ratio
-    {
-        $end = $this->lower ?? $this->alloy->solidus;
-        $range = $this->upper->minus($end)->si();
-        $deep = $range <= 0.0 ? 1.0 : min(1.0, max(0.0, $this->upper->minus($temperature)->si() / $range));
-        if ($temperature->si() >= $this->upper->si()) {
-            return Ratio::fromSi(0.0);
-        }
-        [$a, $b] = $this->slope();
-
-        return Ratio::fromSi(null === $b ? $deep : 1 - (1 + $a * $deep) ** -$b);
-    }
-
-    /** Where liquid and solid are in balance when so much of it is solid, 0…1. The inverse of solidAt(), and the lower arrest after it. */
+    /** Where liquid and solid are in balance when so much of it is solid, 0…1. The lower arrest holds for all that freezes there. */
     public function standsAt(Ratio $solid): Temperature
     {
         $end = $this->lower ?? $this->alloy->solidus;

@@ -13,8 +13,8 @@ use MoltenNotes\Core\Quantity\Temperature;
 
 /**
  * How long until the pot is as hot as wanted, from how it heats now: what is still solid must first reach its solidus, then take up the
- * heat of melting at the same net power, then go on as liquid. Derived; a probe in a heap of solid pieces reads its own neighbourhood, so that
- * what is still to melt has a spread of a quarter of its own (common practice).
+ * heat of melting at the same net power, then go on as liquid. Derived; a probe in a heap of solid pieces reads its own neighbourhood, so
+ * that what is still to melt has a spread of a quarter of its own (common practice).
  */
 final readonly class TimeToTarget
 {

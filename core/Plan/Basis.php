@@ -9,6 +9,7 @@ use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Experience\Calibration;
 use MoltenNotes\Core\Experience\Experience;
+use MoltenNotes\Core\Experience\LikeHeats;
 use MoltenNotes\Core\Geometry\CastingGeometry;
 use MoltenNotes\Core\Geometry\PlacedSection;
 use MoltenNotes\Core\Geometry\Placement;
@@ -41,8 +42,8 @@ final readonly class Basis
     /** The caster's own factor on flow lengths, in this process. */
     public Calibration $calibration;
 
-    /** @var list<Estimate> shares of the drawn energy that reached the metal in the caster's own heats */
-    public array $efficiencies;
+    /** What the caster's own heats taught that counts for this furnace and crucible. */
+    public LikeHeats $heats;
 
     /** @var list<PlacedSection> where each body of a measured section stands */
     public array $placed;
@@ -61,7 +62,10 @@ final readonly class Basis
         private Solids $solids,
     ) {
         $this->calibration = $experience->calibration($values->choice('mould.process'));
-        $this->efficiencies = $experience->efficiencies();
+        $this->heats = $experience->heatsLike(
+            $workshop->furnace($values->choice('melt.furnace'))['name'] ?? $values->choice('melt.furnace'),
+            $values->choice('crucible.name'),
+        );
         $this->alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
         $this->mould = MouldMaterial::of(
             $values->choice('mould.process'),

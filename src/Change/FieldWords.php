@@ -82,6 +82,7 @@ final readonly class FieldWords
             'own' => 'Own change',
             'event' => 'Tapped',
             'hold' => 'Hold',
+            'listens' => 'Listens to an instrument',
             'tariffs' => 'Price of '.self::lower(Choices::label('energy_source', $key)),
             default => $this->value($field)->label ?? (self::LABELS[$field] ?? ucfirst(str_replace('_', ' ', $field))),
         };
@@ -153,6 +154,11 @@ final readonly class FieldWords
             $time = (new \DateTimeImmutable('@'.(int) $plain['at']))->format('H:i:s');
 
             return "{$tap->label}, {$time} UTC".(is_string($plain['word'] ?? null) ? ": {$plain['word']}" : '');
+        }
+        if (str_starts_with($field, 'listens.') && is_numeric($plain['from'] ?? null)) {
+            $time = static fn (mixed $at): string => (new \DateTimeImmutable('@'.(is_numeric($at) ? (int) $at : 0)))->format('j M H:i');
+
+            return "from {$time($plain['from'])}".(is_numeric($plain['to'] ?? null) ? " to {$time($plain['to'])} UTC" : ' UTC on');
         }
         if (str_starts_with($field, 'hold.')) {
             return is_string($plain['reason'] ?? null) ? "overridden: {$plain['reason']}" : 'seen to';

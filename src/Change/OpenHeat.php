@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Change;
 
+use MoltenNotes\App\Instruments\Instruments;
 use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\Core\Quantity\Measurement;
@@ -11,12 +12,19 @@ use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\ValueReader;
 use Symfony\Component\Uid\Uuid;
 
+/** Fields of a melt: its own values, and "listens.…" with the id of an instrument whose readings belong to it. */
 final class OpenHeat implements OpenRecord
 {
+    private const LISTENS = 'listens.';
+    private const MOST_LISTENED = 12;
+    /** The first of January 2000. */
+    private const FIRST_SECOND = 946_684_800.0;
+
     public function __construct(
         private readonly Heat $heat,
         private readonly bool $new,
         private readonly Notebook $notebook,
+        private readonly Instruments $instruments,
         private readonly \DateTimeImmutable $now,
     ) {
     }
@@ -49,6 +57,7 @@ final class OpenHeat implements OpenRecord
             'name' === $field => CommonFields::name($raw, $pointer, $reader),
             'melted_on' === $field => CommonFields::day($raw, $pointer, $reader, $this->now),
             'binned' === $field => $reader->mark($raw, $pointer),
+            str_starts_with($field, self::LISTENS) => $this->listening(substr($field, strlen(self::LISTENS)), $raw, $pointer, $reader),
             null !== $value && $value->isOfTheHeat() => $reader->value($value, $raw, $pointer),
             null !== $value => $reader->refuse($pointer, 'record.not_of_the_heat', 'This belongs to the attempt, not to the melt.'),
             default => CommonFields::unknown($pointer, $reader, 'a heat'),
@@ -57,6 +66,15 @@ final class OpenHeat implements OpenRecord
 
     public function stored(string $field): mixed
     {
+        if (str_starts_with($field, self::LISTENS)) {
+            $when = $this->heat->listens()[substr($field, strlen(self::LISTENS))] ?? null;
+
+            return null === $when ? null : [
+                'from' => self::second($when['from']),
+                'to' => null === $when['to'] ? null : self::second($when['to']),
+            ];
+        }
+
         return match ($field) {
             'name' => $this->heat->name(),
             'melted_on' => Plain::of($this->heat->meltedOn()),
@@ -67,6 +85,11 @@ final class OpenHeat implements OpenRecord
 
     public function keep(string $field, mixed $value): void
     {
+        if (str_starts_with($field, self::LISTENS)) {
+            $this->listen(substr($field, strlen(self::LISTENS)), $value);
+
+            return;
+        }
         match ($field) {
             'name' => $this->heat->rename(is_string($value) ? $value : null),
             'melted_on' => $this->heat->meltOn($value instanceof \DateTimeImmutable ? $value : null),
@@ -87,5 +110,51 @@ final class OpenHeat implements OpenRecord
         foreach ($this->notebook->pouredFrom($this->heat) as $attempt) {
             $attempt->summarise();
         }
+    }
+
+    /** @return array{from: string, to: string|null}|null */
+    private function listening(string $id, mixed $raw, string $pointer, ValueReader $reader): ?array
+    {
+        if (null === $this->instruments->find($id, $this->heat->caster())) {
+            $reader->refuse($pointer, 'instrument.unknown', 'There is no such instrument in your workshop.');
+
+            return null;
+        }
+        if (null === $raw) {
+            return null;
+        }
+        if (!isset($this->heat->listens()[$id]) && count($this->heat->listens()) >= self::MOST_LISTENED) {
+            $reader->refuse($pointer, 'record.too_many', 'A melt listens to at most '.self::MOST_LISTENED.' instruments.');
+
+            return null;
+        }
+        $raw = $reader->object($raw, $pointer);
+        $reader->refuseUnknown($raw, ['from', 'to'], $pointer, 'record.unknown_part', 'This is not part of listening.');
+        $from = self::told($raw['from'] ?? null);
+        $to = self::told($raw['to'] ?? null);
+        if (null === $from || $from < self::FIRST_SECOND || (null !== $to && $to <= $from)) {
+            $reader->refuse($pointer.'/from', 'record.impossible', 'Say from when on, and until when after that, in seconds since 1970.');
+
+            return null;
+        }
+
+        return ['from' => self::second($from), 'to' => null === $to ? null : self::second($to)];
+    }
+
+    private function listen(string $id, mixed $value): void
+    {
+        $from = is_array($value) ? self::told($value['from'] ?? null) : null;
+        $this->heat->listenTo($id, null === $from ? null : ['from' => $from, 'to' => self::told($value['to'] ?? null)]);
+    }
+
+    private static function told(mixed $raw): ?float
+    {
+        return is_numeric($raw) && is_finite((float) $raw) && abs((float) $raw) < 1e11 ? (float) $raw : null;
+    }
+
+    /** In words: numbers are the same to a billionth, which is more than a second since 1970. */
+    private static function second(float $at): string
+    {
+        return number_format($at, 1, '.', '');
     }
 }

@@ -6,6 +6,7 @@ namespace MoltenNotes\App\Change;
 
 use Doctrine\DBAL\Connection;
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Instruments\Instruments;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Casting;
 use MoltenNotes\App\Notebook\Heat;
@@ -31,6 +32,7 @@ final readonly class OpenRecords
         private OfferedChanges $offered,
         private MeasuredValues $measured,
         private StartNext $startNext,
+        private Instruments $instruments,
         private Connection $storage,
         private ClockInterface $clock,
     ) {
@@ -114,7 +116,7 @@ final readonly class OpenRecords
             $this->notebook->add($heat);
         }
 
-        return new OpenHeat($heat, $new, $this->notebook, $this->clock->now());
+        return new OpenHeat($heat, $new, $this->notebook, $this->instruments, $this->clock->now());
     }
 
     private function finding(PartChange $change, Caster $caster, ValueReader $reader): ?OpenRecord

@@ -38,6 +38,10 @@ class Heat
     #[ORM\Column(length: 120, nullable: true)]
     private ?string $name = null;
 
+    /** Instruments by their id, each with the seconds between which its readings belong here; whatever else may be stored is kept. */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    private mixed $listens = null;
+
     /** @var Collection<string, HeatValue> */
     #[ORM\OneToMany(
         targetEntity: HeatValue::class,
@@ -78,6 +82,29 @@ class Heat
     public function meltOn(?\DateTimeImmutable $day): void
     {
         $this->meltedOn = $day;
+    }
+
+    /** @param array{from: float, to: float|null}|null $when null: not to it any more */
+    public function listenTo(string $instrument, ?array $when): void
+    {
+        $all = is_array($this->listens) ? $this->listens : [];
+        unset($all[$instrument]);
+        $this->listens = null === $when ? $all : $all + [$instrument => $when];
+    }
+
+    /** @return array<string, array{from: float, to: float|null}> instrument → seconds since 1970; no end where it goes on */
+    public function listens(): array
+    {
+        $listens = [];
+        foreach (is_array($this->listens) ? $this->listens : [] as $id => $when) {
+            $from = is_array($when) ? $when['from'] ?? null : null;
+            $to = is_array($when) ? $when['to'] ?? null : null;
+            if (is_float($from) || is_int($from)) {
+                $listens[(string) $id] = ['from' => (float) $from, 'to' => is_float($to) || is_int($to) ? (float) $to : null];
+            }
+        }
+
+        return $listens;
     }
 
     public function name(): ?string

@@ -6,19 +6,16 @@ namespace MoltenNotes\App\Notebook;
 
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Attempt\History;
-use MoltenNotes\Core\Charge\MeltEnergy;
 use MoltenNotes\Core\Experience\Experience;
+use MoltenNotes\Core\Experience\PastHeat;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
-use MoltenNotes\Core\Quantity\Mass;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
-use MoltenNotes\Core\Quantity\Temperature;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Uid\Uuid;
 
-/** What a caster's own pours and heats have taught: the factor on filling, process by process, and the efficiency of the furnace. */
+/** What a caster's own pours and heats have taught: the factor on filling, process by process, and each furnace. */
 final readonly class OwnExperience
 {
     /** Older pours than these say little of the sand and the hand of today. */
@@ -49,13 +46,13 @@ final readonly class OwnExperience
         }
         $ownHeat = $attempt?->heat()?->id()->toRfc4122() ?? '';
 
-        return new Experience($process, $telling, array_values(array_diff_key($this->efficiencies($caster), [$ownHeat => 0])));
+        return new Experience($process, $telling, array_values(array_diff_key($this->heats($caster), [$ownHeat => 0])));
     }
 
-    /** @return array<string, float> heat → share of the drawn energy that reached the metal, of heats whose energy was logged */
-    public function efficiencies(Caster $caster): array
+    /** @return array<string, PastHeat> heat → what it taught of its furnace, newest first */
+    public function heats(Caster $caster): array
     {
-        return $this->remembered->get($caster, 'heats', fn (): array => $this->heats($caster));
+        return $this->remembered->get($caster, 'past heats', fn (): array => $this->pastHeats($caster));
     }
 
     /**
@@ -113,29 +110,21 @@ final readonly class OwnExperience
         ];
     }
 
-    /** @return array<string, float> */
-    private function heats(Caster $caster): array
+    /** @return array<string, PastHeat> */
+    private function pastHeats(Caster $caster): array
     {
-        $shares = [];
+        $taught = [];
         foreach (
             $this->storage
                 ->getRepository(Heat::class)
                 ->findBy(['caster' => $caster, 'binnedAt' => null], ['meltedOn' => 'DESC'], self::LATEST) as $heat
         ) {
-            $values = $heat->values();
-            $alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
-            $charge = $values->measurement('metal.charge');
-            $drawn = $values->measurement('melt.energy');
-            if (null === $alloy || null === $charge || null === $drawn || $drawn->si() <= 0) {
-                continue;
-            }
-            $peak = $values->measurement('melt.peak')?->asTemperature() ?? Temperature::fromSi($alloy->liquidus->kelvin() + 100);
-            $share = MeltEnergy::of($alloy, Mass::fromSi($charge->si()), Temperature::fromCelsius(20), $peak)->si() / $drawn->si();
-            if ($share < 1) {
-                $shares[$heat->id()->toRfc4122()] = $share;
+            $past = PastHeat::from($heat->values());
+            if (null !== $past) {
+                $taught[$heat->id()->toRfc4122()] = $past;
             }
         }
 
-        return $shares;
+        return $taught;
     }
 }

@@ -26,6 +26,8 @@ final readonly class RunSheetAnswer extends Answer
         public string $attemptId,
         public string $castingName,
         public int $number,
+        public ?string $heatId,
+        public ?string $alloy,
         public array $lay,
         public array $holds,
         public array $steps,

@@ -41,6 +41,8 @@ final readonly class RunSheetController
             attemptId: $attempt->id()->toRfc4122(),
             castingName: $attempt->casting()->name(),
             number: $attempt->number(),
+            heatId: $attempt->heat()?->id()->toRfc4122(),
+            alloy: $values->choice('metal.alloy'),
             lay: $sheet->lay,
             holds: array_map(
                 static fn (array $hold): HoldAnswer => new HoldAnswer(

@@ -18,7 +18,8 @@ final readonly class WorkshopAnswer extends Answer
      * @param list<WorkshopRowAnswer> $stock
      * @param object $tariffs energy → price
      * @param list<string> $unreadable
-     * @param array{heats: int, efficiency: float|null} $learnt
+     * @param list<array{furnace: string|null, crucible: string|null, heats: int, efficiency: string|null,
+     *     pace: string|null}> $learnt by past heats, of each furnace with each crucible, in words
      */
     public function __construct(
         public array $furnaces,

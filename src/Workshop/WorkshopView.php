@@ -9,6 +9,8 @@ use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\OwnExperience;
 use MoltenNotes\App\Notebook\WorkshopRow;
 use MoltenNotes\App\Shared\Http\ToldAnswer;
+use MoltenNotes\Core\Experience\LikeHeats;
+use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\UnitPreferences;
@@ -25,7 +27,7 @@ final readonly class WorkshopView
     public function of(Caster $caster): WorkshopAnswer
     {
         $shelves = $this->notebook->shelves($caster);
-        $efficiencies = $this->experience->efficiencies($caster);
+        $heats = array_values($this->experience->heats($caster));
         $format = new QuantityFormatter($caster->units());
         $lift = $shelves->workshop->safeLift;
         $things = array_fill_keys(WorkshopReader::kinds(), []);
@@ -45,10 +47,18 @@ final readonly class WorkshopView
             school: $shelves->workshop->school,
             unreadable: $shelves->unreadable,
             version: $shelves->kept?->version() ?? 0,
-            learnt: [
-                'heats' => count($efficiencies),
-                'efficiency' => [] === $efficiencies ? null : array_sum($efficiencies) / count($efficiencies),
-            ],
+            learnt: array_map(static function (array $row) use ($format): array {
+                $share = $row['like']->efficiency();
+                $pace = $row['like']->pace();
+
+                return [
+                    'furnace' => $row['furnace'],
+                    'crucible' => $row['crucible'],
+                    'heats' => $row['count'],
+                    'efficiency' => null === $share ? null : $format->si($share->si, Dimension::Ratio),
+                    'pace' => null === $pace ? null : $format->estimate($pace),
+                ];
+            }, LikeHeats::each($heats)),
         );
     }
 

@@ -205,6 +205,13 @@ return [
         'raised' => 'Charged with: {value}.', 'lowered' => 'Charged with: {value}.',
     ],
     [
+        'cause' => 'wrong_alloy', 'fact' => 'scrap_check', 'unit' => 'choice',
+        'source' => 'derived: arrests of the table of alloys; how far it decides is the founders’ estimate',
+        'ratios' => ['another' => 9.0, 'as_written' => 0.3],
+        'raised' => 'A cooled cup began to freeze at {value}: {need}',
+        'lowered' => 'A cooled cup began to freeze at {value}, as it should.',
+    ],
+    [
         'cause' => 'wrong_alloy', 'fact' => 'observed.white_smoke', 'unit' => 'seen', 'ratios' => ['yes' => 1.5],
         'raised' => 'Zinc boiled off and changed the metal.',
     ],

@@ -9,6 +9,7 @@ return [
         'code' => 'temperature_margin', 'label' => 'Pour temperature against what the part asks for', 'unit' => 'ddegC',
         'basis' => 'pour.temperature',
     ],
+    ['code' => 'scrap_check', 'label' => 'Where a cup of it stood still', 'unit' => 'choice', 'basis' => 'melt.arrest_upper'],
     ['code' => 'superheat', 'label' => 'Superheat', 'unit' => 'ddegC', 'basis' => 'pour.temperature'],
     ['code' => 'peak_over', 'label' => 'Hottest the melt got, above the hottest advised pour', 'unit' => 'ddegC', 'basis' => 'melt.peak'],
     ['code' => 'run_to_wall', 'label' => 'Longest run in wall thicknesses, for each gate', 'unit' => 'ratio', 'basis' => 'casting.run'],

@@ -342,8 +342,35 @@ final class MetalStage
             source: 'your own heats, else the usual for the kind of furnace',
             mark: Mark::CommonPractice,
         );
+        $this->time($furnace, $heat, $drawn);
+        $this->cost($source, $drawn);
+    }
+
+    /**
+     * How long it takes: as long as this furnace took before, else from its power.
+     *
+     * @param array{name: string, source: string|null, power: Measurement|null, efficiency: Measurement|null}|null $furnace
+     */
+    private function time(?array $furnace, Estimate $heat, Estimate $drawn): void
+    {
+        $pace = $this->basis->heats->pace();
         $power = $this->basis->si('melt.power') ?? ($furnace['power'] ?? null)?->si();
-        if (null !== $power) {
+        if (null !== $pace && $pace->lowSi > 0.0) {
+            $words = $this->basis->heats->words(pace: true);
+            $this->sheet->add(
+                code: 'melt_time',
+                label: 'Melting takes',
+                value: Estimate::through(Dimension::Time, static fn (float $q, float $p): float => $q / $p, $heat, $pace),
+                formula: 't = Q / p',
+                inputs: [
+                    $this->sheet->input('Q', 'Heat into the metal', $heat),
+                    $this->sheet->input('p', "What went into the metal, by {$words}", $pace),
+                ],
+                source: 'your own heats: heat of the charge over the time from lighting to all liquid',
+                mark: Mark::Derived,
+                note: "Learnt from {$words}.",
+            );
+        } elseif (null !== $power) {
             $this->sheet->add(
                 code: 'melt_time',
                 label: 'Melting takes',
@@ -354,7 +381,6 @@ final class MetalStage
                 mark: Mark::Derived,
             );
         }
-        $this->cost($source, $drawn);
     }
 
     /** @param array{name: string, source: string|null, power: Measurement|null, efficiency: Measurement|null}|null $furnace */
@@ -364,11 +390,11 @@ final class MetalStage
         if (null !== $typed) {
             return Estimate::ratio($typed->si, $typed->lowSi, $typed->highSi);
         }
-        if ([] !== $this->basis->efficiencies) {
-            $own = array_map(static fn (Estimate $one): float => $one->si, $this->basis->efficiencies);
-            $this->sheet->assume('Efficiency learnt from '.count($own).' of your own heats.', 'melt.efficiency');
+        $own = $this->basis->heats->efficiency();
+        if (null !== $own) {
+            $this->sheet->assume('Efficiency learnt from '.$this->basis->heats->words(pace: false).'.', 'melt.efficiency');
 
-            return Estimate::ratio(array_sum($own) / count($own), min($own) * 0.9, max($own) * 1.1);
+            return $own;
         }
         $known = $furnace['efficiency'] ?? null;
         if (null !== $known) {

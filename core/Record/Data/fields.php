@@ -481,6 +481,10 @@ return [
         'choices' => 'crucible_kind',
     ],
     [
+        'key' => 'crucible.name', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Crucible', 'kind' => 'text',
+        'hint' => 'As named in your workshop: furnaces learn with each crucible.',
+    ],
+    [
         'key' => 'melt.furnace', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Furnace', 'kind' => 'text',
         'hint' => 'As named in your workshop.',
     ],
@@ -516,6 +520,15 @@ return [
     [
         'key' => 'melt.peak', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Hottest the melt got', 'kind' => 'quantity',
         'unit' => 'degC', 'possible' => [150, 2000], 'likely' => [200, 1700],
+    ],
+    [
+        'key' => 'melt.arrest_upper', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'A cooled cup began to freeze at',
+        'kind' => 'quantity', 'unit' => 'degC', 'possible' => [100, 1700], 'likely' => [180, 1600],
+        'hint' => 'Where a sample first stood still as it cooled: it tells which metal it is.',
+    ],
+    [
+        'key' => 'melt.arrest_lower', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'And stood still again at',
+        'kind' => 'quantity', 'unit' => 'degC', 'possible' => [100, 1700], 'likely' => [180, 1600],
     ],
     ['key' => 'melt.degassed', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Degassed', 'kind' => 'flag'],
     [

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 // Every number a plan or the curve of a heat may hold: the stage that works it out, and the value of the record it can be taken over
-// into (cut_into), where it is a size to be cut or a weight to be laid on. Types for PHP and for the web client are made from this table by tools/codes.php.
-// Names and places only [derived]: the source of each number stands with its working in the stage.
+// into (cut_into), where it is a size to be cut or a weight to be laid on. Types for PHP and for the web client are made from this table
+// by tools/codes.php. Names and places only [derived]: the source of each number stands with its working in the stage.
 return [
     ['code' => 'casting_volume', 'stage' => 'pattern'],
     ['code' => 'casting_mass', 'stage' => 'pattern'],

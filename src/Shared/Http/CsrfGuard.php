@@ -14,6 +14,8 @@ use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 final readonly class CsrfGuard
 {
     public const TOKEN = 'api';
+    /** The door for instruments: who comes there has a token of its own and no session that a stranger's page could use. */
+    private const INSTRUMENTS = '/api/readings';
 
     public function __construct(private CsrfTokenManagerInterface $tokens)
     {
@@ -22,7 +24,12 @@ final readonly class CsrfGuard
     public function __invoke(RequestEvent $event): void
     {
         $request = $event->getRequest();
-        if (!$event->isMainRequest() || $request->isMethodSafe() || !str_starts_with($request->getPathInfo(), '/api')) {
+        if (
+            !$event->isMainRequest()
+            || $request->isMethodSafe()
+            || !str_starts_with($request->getPathInfo(), '/api')
+            || self::INSTRUMENTS === $request->getPathInfo()
+        ) {
             return;
         }
         if (!$this->tokens->isTokenValid(new CsrfToken(self::TOKEN, $request->headers->get('X-CSRF-Token', '')))) {

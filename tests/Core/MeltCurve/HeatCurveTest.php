@@ -25,7 +25,6 @@ use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Simulated\Noise;
 use MoltenNotes\Core\Simulated\SimulatedMelt;
 use MoltenNotes\Core\Simulated\SimulatedYard;
-use MoltenNotes\Core\Working\Figure;
 use PHPUnit\Framework\TestCase;
 
 final class HeatCurveTest extends TestCase
@@ -55,14 +54,17 @@ final class HeatCurveTest extends TestCase
 
     public function testTheTimeThatIsLeftLiesWithinItsSpreadThroughoutAHeat(): void
     {
-        $cases = ['al_si7mg' => [2.0, 1500, 720], 'zn_al4' => [3.0, 600, 450], 'al99' => [1.0, 1200, 760], 'tin_bronze' => [3.0, 3500, 1120]];
+        $cases = [
+            'al_si7mg' => [2.0, 1500, 720], 'zn_al4' => [3.0, 600, 450], 'al99' => [1.0, 1200, 760], 'tin_bronze' => [3.0, 3500, 1120],
+        ];
         $asked = $within = 0;
         foreach ($cases as $code => [$kg, $watts, $target]) {
             $alloy = AlloyTable::get($code);
             [$points, $end] = self::heat($code, $kg, $watts, $target);
             for ($at = 240.0; $at < $end; $at += 60.0) {
                 $seen = Curve::of(array_filter($points, static fn (array $point): bool => $point[0] <= $at));
-                $way = TimeToTarget::of($seen, $alloy, Temperature::fromCelsius($target), Temperature::fromCelsius(20), Mass::fromSi($kg), null);
+                $air = Temperature::fromCelsius(20);
+                $way = TimeToTarget::of($seen, $alloy, Temperature::fromCelsius($target), $air, Mass::fromSi($kg), null);
                 self::assertNotNull($way->seconds, "{$code} at {$at} s: {$way->words}");
                 ++$asked;
                 $within += $way->seconds->lowSi <= $end - $at && $end - $at <= $way->seconds->highSi ? 1 : 0;
@@ -75,7 +77,8 @@ final class HeatCurveTest extends TestCase
     public function testAPotThatIsTooWeakIsToldSo(): void
     {
         $points = [];
-        $melt = SimulatedMelt::liquid(AlloyTable::get('al_si7mg'), Mass::fromSi(2), Temperature::fromCelsius(20), Temperature::fromCelsius(640));
+        $alloy = AlloyTable::get('al_si7mg');
+        $melt = SimulatedMelt::liquid($alloy, Mass::fromSi(2), Temperature::fromCelsius(20), Temperature::fromCelsius(640));
         for ($second = 0; $second < 1800; $second += 2) {
             $points[] = [(float) $second, $melt->temperature()->si()];
             $melt->run(2, Power::fromSi(560), 0.3);
@@ -117,7 +120,8 @@ final class HeatCurveTest extends TestCase
         self::assertTrue($share->si > 0.4 && $share->si < 0.95);
         $back = $plateau->charge($power, $share);
         self::assertEqualsWithDelta(1.5, $back->si, 1e-6, 'what the share was told from comes back');
-        self::assertGreaterThan($share->si, $plateau->efficiency($power, Mass::fromSi(2.0))->si, 'more metal in the same time: more reached it');
+        $more = $plateau->efficiency($power, Mass::fromSi(2.0));
+        self::assertGreaterThan($share->si, $more->si, 'more metal in the same time: more reached it');
         self::assertNull(MeltingPlateau::on(Curve::of(array_slice($points, 0, 60)), AlloyTable::get('al99')), 'it has not melted yet');
     }
 
@@ -142,8 +146,11 @@ final class HeatCurveTest extends TestCase
         [$points, $end] = self::heat('al_si7mg', 2.0, 1500, 720);
         $watts = array_map(static fn (int $second): array => [(float) $second, 1500.0], range(0, (int) $end, 10));
         $read = static function (float $until, ?Mass $charge) use ($points, $watts): HeatCurve {
+            $curve = Curve::of(array_filter($points, static fn (array $point): bool => $point[0] <= $until));
+
             return HeatCurve::of(
-                Curve::of(array_filter($points, static fn (array $point): bool => $point[0] <= $until)),
+                $curve,
+                $curve,
                 AlloyTable::get('al_si7mg'),
                 Temperature::fromCelsius(720),
                 $charge,
@@ -157,8 +164,16 @@ final class HeatCurveTest extends TestCase
             );
         };
         $sheet = $read($end - 120, Mass::fromSi(2.0));
-        $figures = array_column(array_map(static fn (Figure $figure): array => [$figure->code.$figure->subject, $figure], $sheet->result->figures), 1, 0);
-        foreach (['hot_now', 'heating_rate', 'to_target', 'plateau', 'plateau_charge', 'step_energyall_liquid', 'step_energyout', 'energy_read'] as $code) {
+        $figures = [];
+        foreach ($sheet->result->figures as $figure) {
+            $figures[$figure->code.$figure->subject] = $figure;
+        }
+        foreach (
+            [
+                'hot_now', 'heating_rate', 'to_target', 'plateau', 'plateau_charge', 'step_energyall_liquid', 'step_energyout',
+                'energy_read',
+            ] as $code
+        ) {
             self::assertArrayHasKey($code, $figures);
             self::assertNotSame('', $figures[$code]->working->formula);
         }
@@ -168,8 +183,8 @@ final class HeatCurveTest extends TestCase
         self::assertStringContainsString('lit', strtolower($figures['step_energyall_liquid']->label));
 
         $wrong = $read($end - 120, Mass::fromSi(4.0));
-        $charge = array_values(array_filter($wrong->result->figures, static fn (Figure $figure): bool => 'plateau_charge' === $figure->code))[0];
-        self::assertSame('risky', $charge->standing, 'half of what was written melted in that time');
+        $charge = $wrong->result->figure('plateau_charge');
+        self::assertSame('risky', $charge?->standing, 'half of what was written melted in that time');
         self::assertMatchesRegularExpression('/You wrote 4\skg/u', $charge->note);
         self::assertNull($sheet->scrap, 'it has not cooled yet');
     }
@@ -177,7 +192,7 @@ final class HeatCurveTest extends TestCase
     public function testStrayReadingsAndWrongOnesDoNotCount(): void
     {
         $points = array_map(static fn (int $second): array => [(float) $second, 900.0 + $second / 10], range(0, 100));
-        $points[50][1] = 1900.0;
+        $points[50] = [50.0, 1900.0];
         $curve = Curve::of([...$points, [50.0, 20.0], [\NAN, 900.0], [60.5, -3.0], [61.5, \INF]]);
         self::assertSame(101, $curve->count(), 'of two for one second the first counts, and what is no temperature does not');
         self::assertLessThan(911.0, $curve->hottest()?->si());

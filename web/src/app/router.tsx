@@ -18,6 +18,7 @@ export const router = createBrowserRouter([
       { path: 'attempts/:id/plan', lazy: async () => ({ Component: (await import('../features/plan/index')).PlanPage }) },
       { path: 'attempts/:id/log', lazy: async () => ({ Component: (await import('../features/log-pour/index')).LogPourPage }) },
       { path: 'attempts/:id/day', lazy: async () => ({ Component: (await import('../features/pour-day/index')).PourDayPage }) },
+      { path: 'heats/:id/curve', lazy: async () => ({ Component: (await import('../features/melt-curve/index')).MeltCurvePage }) },
       { path: 'attempts/:id/why', lazy: async () => ({ Component: (await import('../features/why/index')).WhyPage }) },
       { path: 'attempts/:id/changes', lazy: async () => ({ Component: (await import('../features/change-sheet/index')).ChangeSheetPage }) },
       { path: 'bin', lazy: async () => ({ Component: (await import('../features/bin/index')).BinPage }) },

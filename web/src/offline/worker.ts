@@ -10,4 +10,7 @@ registerRoute(
   new NetworkFirst({ cacheName: 'pages', plugins: [{ cacheKeyWillBeUsed: () => Promise.resolve('/') }] }),
 );
 registerRoute(({ url }) => url.pathname.startsWith('/assets/') || url.pathname === '/mark.svg', new CacheFirst({ cacheName: 'assets' }));
-registerRoute(({ url }) => url.pathname.startsWith('/api/') && url.pathname !== '/api/health', new NetworkFirst({ cacheName: 'answers' }));
+registerRoute(
+  ({ url }) => url.pathname.startsWith('/api/') && url.pathname !== '/api/health' && !url.searchParams.has('after'),
+  new NetworkFirst({ cacheName: 'answers' }),
+);

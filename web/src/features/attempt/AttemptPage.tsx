@@ -116,6 +116,11 @@ function Head({ attempt }: { attempt: Attempt }) {
             </Link>
           </>
         )}
+        {attempt.heat && (
+          <Link to={`/heats/${attempt.heat.id}/curve`} className="press">
+            Melt curve
+          </Link>
+        )}
         {attempt.next_id && (
           <Link to={`/attempts/${attempt.next_id}`} className="press">
             Next attempt

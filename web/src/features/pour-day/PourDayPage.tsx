@@ -6,6 +6,7 @@ import { Dialog } from '../../shared/ui/Dialog';
 import { Pressed } from '../../shared/ui/Pressed';
 import { StandingMark } from '../../shared/ui/StandingMark';
 import { TextEntry } from '../../shared/ui/TextEntry';
+import { MeltCurveLink } from '../melt-curve/index';
 import { clock, dayOf, metalAt, timeOf, type Day, type DayEvent } from './model';
 import { runSheetQuery } from './queries';
 import { useAwake, useDay, useTick } from './useDay';
@@ -30,7 +31,16 @@ export function PourDayPage() {
           </p>
           <h1>Pour day</h1>
         </div>
-        <Night />
+        <div className="flex flex-wrap gap-2">
+          <MeltCurveLink
+            attempt={id}
+            label={`${sheet.casting_name}, no. ${sheet.number}: the melt`}
+            heat={sheet.heat_id}
+            alloy={sheet.alloy}
+            className="press min-h-16"
+          />
+          <Night />
+        </div>
       </header>
       <Pressed outcome={doing.outcome} />
       <Live sheet={sheet} day={day} doing={doing} />

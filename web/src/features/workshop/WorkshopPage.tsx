@@ -9,6 +9,7 @@ import { DraftState } from '../../shared/ui/DraftState';
 import { PickOne } from '../../shared/ui/Pegs';
 import { SmallEntry } from '../../shared/ui/SmallEntry';
 import { useSaving } from '../../shared/ui/useSaving';
+import { InstrumentShelf } from './InstrumentShelf';
 import { MixCharge } from './MixCharge';
 import { KINDS, readComposition, seenOf, type Column, type Kind } from './model';
 import { workshopQuery } from './queries';
@@ -53,12 +54,7 @@ export function WorkshopPage() {
             <div>
               <h2>{title}</h2>
               <p className="text-sm text-soft">{why}</p>
-              {kind === 'furnaces' && workshop.learnt.efficiency !== null && (
-                <p className="mt-1 text-sm">
-                  From {workshop.learnt.heats} of your heats:{' '}
-                  <span className="figure">{Math.round(workshop.learnt.efficiency * 100)} %</span> reaches the metal.
-                </p>
-              )}
+              {kind === 'furnaces' && <Learnt learnt={workshop.learnt} />}
             </div>
             <div className="min-w-0">
               {[...workshop[kind].map((row) => row.id), ...added(draft, kind, rows)].map((id, index) => (
@@ -121,6 +117,7 @@ export function WorkshopPage() {
           </button>
         </div>
       </form>
+      <InstrumentShelf />
       <MixCharge hasStock={workshop.stock.some((row) => row.columns['mass'] !== undefined)} currency={workshop.currency} />
       <Dialog open={history} onClose={() => setHistory(false)} title="What was changed">
         {history && <HistoryList subject="workshop" label="Workshop" path="/workshop" />}
@@ -145,6 +142,32 @@ function added(draft: DraftInHand, kind: Kind, known: readonly string[]): string
 function shownOf(workshop: Workshop, kind: Kind, id: string): (column: string) => string | undefined {
   const row = workshop[kind].find((one) => one.id === id);
   return (column) => (column === 'composition' ? undefined : row?.columns[column]?.shown);
+}
+
+/** What past heats taught of each furnace with each crucible; plans go by it. */
+function Learnt({ learnt }: { learnt: Workshop['learnt'] }) {
+  return (
+    <ul className="mt-1 text-sm">
+      {learnt.map((row) => (
+        <li key={`${row.furnace ?? ''} ${row.crucible ?? ''}`} className="mt-1">
+          {row.furnace ?? 'A furnace without a name'}
+          {row.crucible && `, ${row.crucible}`}, {row.heats === 1 ? 'one heat' : `${row.heats} heats`}:{' '}
+          {row.efficiency && (
+            <>
+              <span className="figure">{row.efficiency}</span> reaches the metal
+            </>
+          )}
+          {row.efficiency && row.pace && ', '}
+          {row.pace && (
+            <>
+              melts at <span className="figure">{row.pace}</span>
+            </>
+          )}
+          .
+        </li>
+      ))}
+    </ul>
+  );
 }
 
 function Row({

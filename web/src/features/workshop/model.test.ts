@@ -31,7 +31,7 @@ const workshop: Workshop = {
   school: null,
   version: 4,
   unreadable: [],
-  learnt: { heats: 0, efficiency: null },
+  learnt: [],
 };
 
 describe('the workshop', () => {

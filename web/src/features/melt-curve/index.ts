@@ -1,0 +1,2 @@
+export { MeltCurveLink } from './MeltCurveLink';
+export { MeltCurvePage } from './MeltCurvePage';

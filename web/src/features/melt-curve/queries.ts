@@ -1,0 +1,60 @@
+import { queryOptions, useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { answered, api, csrfToken, ProblemError, readProblem, type Curve } from '../../shared/api';
+import { joined, newest } from './model';
+
+const EVERY = 2000;
+/** What came late lies before the newest reading: now and then all of it is asked for. */
+const WHOLE_EVERY = 45_000;
+/** Readings older than this do not go on: there is nothing to watch. */
+const LIVE_S = 300;
+
+export interface Part {
+  from: number;
+  to: number;
+}
+
+const keyOf = (id: string, part: Part | null) => ['heats', id, 'curve', part?.from ?? null, part?.to ?? null];
+
+export const curveQuery = (client: QueryClient, id: string, part: Part | null) =>
+  queryOptions({
+    queryKey: keyOf(id, part),
+    queryFn: async (): Promise<Curve & { wholeAt: number }> => {
+      const before = client.getQueryData<Curve & { wholeAt: number }>(keyOf(id, part));
+      const whole = !before || Date.now() - before.wholeAt > WHOLE_EVERY;
+      const curve = await answered(
+        api.GET('/api/heats/{id}/curve', {
+          params: {
+            path: { id },
+            query: {
+              ...(whole ? {} : { after: String(newest(before)) }),
+              ...(part ? { from: String(part.from), to: String(part.to) } : {}),
+            },
+          },
+        }),
+      );
+      return { ...(whole ? curve : joined(before, curve)), wholeAt: whole ? Date.now() : before.wholeAt };
+    },
+    refetchInterval: ({ state }) =>
+      state.data && state.data.listens.some((one) => one.to === null && state.data && state.data.now - (one.seen_at ?? 0) < LIVE_S)
+        ? EVERY
+        : EVERY * 5,
+    placeholderData: (before) => before,
+  });
+
+/** A file of lines goes up as it is. */
+export function useImport(id: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: async (file: File) => {
+      const answer = await fetch(`/api/heats/${id}/curve?name=${encodeURIComponent(file.name)}`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'text/csv', 'X-CSRF-Token': csrfToken() },
+        body: file,
+      });
+      const body: unknown = await answer.json();
+      if (!answer.ok) throw new ProblemError(readProblem(body, answer.status));
+      return body as { accepted: number; known: number; refused: { message: string }[] };
+    },
+    onSuccess: () => client.invalidateQueries({ queryKey: ['heats', id] }),
+  });
+}
