@@ -137,8 +137,8 @@ launch_mariadb() {
 serve() {
     local port=$1 var=$2 user i; user=$(run_as www-data)
     WEB_RUN=$(mktemp -d /tmp/molten-web.XXXXXX); chmod 711 "$WEB_RUN"
-    mkdir -p "$var/log" "$var/meshes" "$var/slots" "$WEB_RUN/temp"
-    if [ "$(id -u)" = 0 ]; then chown -R "$user" "$var/log" "$var/cache" "$var/meshes" "$var/slots" "$WEB_RUN"; fi
+    mkdir -p "$var/log" "$var/meshes" "$var/photos" "$var/slots" "$WEB_RUN/temp"
+    if [ "$(id -u)" = 0 ]; then chown -R "$user" "$var/log" "$var/cache" "$var/meshes" "$var/photos" "$var/slots" "$WEB_RUN"; fi
     write_server_settings "$port" "$var" "$user"
     launch_fpm "$var"; launch_worker "$var"; launch_nginx "$var"
     for i in $(seq 1 100); do
@@ -179,6 +179,7 @@ php_admin_value[expose_php] = 0
 env[APP_ENV] = prod
 env[APP_SECRET] = $APP_SECRET
 env[MOLTEN_VAR_DIR] = $var
+env[MOLTEN_PHOTOS] = "${MOLTEN_PHOTOS:-}"
 env[MOLTEN_DATABASE_URL] = "$MOLTEN_DATABASE_URL"
 env[MOLTEN_DATABASE_DIR] = "$MOLTEN_DATABASE_DIR"
 FPM

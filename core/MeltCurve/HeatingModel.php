@@ -20,17 +20,26 @@ final readonly class HeatingModel
     private const LOSS_PER_S = 1 / 2400;
     /** Neighbouring readings err alike, so that the fit is less sure than their number says. */
     private const LESS_SURE = 4.0;
+    /** How many times the scatter of the readings a line may miss them by, all in all. Founders' estimate, tried on simulated heats. */
+    private const MISFIT = 1.5;
     /** Nineteen of twenty. */
     private const SIGMAS = 1.96;
     private const LONGEST_S = 86400.0;
+    private const PIECES_S = [480.0, 240.0, 120.0, 60.0];
 
     /**
      * @param float $gain a, K/s
      * @param float $loss b, 1/s
      * @param array{float, float, float} $spread lower triangle of the square root of their covariance: aa, ba, bb
+     * @param bool $runsThrough whether the readings lie about it as they scatter, and not all on one side for a while
      */
-    private function __construct(private float $gain, private float $loss, private array $spread, private float $air)
-    {
+    private function __construct(
+        private float $gain,
+        private float $loss,
+        private array $spread,
+        private float $air,
+        public bool $runsThrough,
+    ) {
     }
 
     /** Null where there are too few readings for it. */
@@ -67,7 +76,36 @@ final readonly class HeatingModel
         $ba = $aa > 0.0 ? ($variance * $inverse[2][1]) / $aa : 0.0;
         $bb = sqrt(max(0.0, $variance * $inverse[2][2] - $ba ** 2));
 
-        return new self($a, $b, [$aa, $ba, $bb], $air->kelvin());
+        $c = $inverse[0][0] * $v[0] + $inverse[0][1] * $v[1] + $inverse[0][2] * $v[2];
+        $misfit = $area = 0.0;
+        foreach ($curve->at as $i => $at) {
+            if ($i > 0) {
+                $area += ($at - $curve->at[$i - 1]) * (($curve->kelvin[$i] + $curve->kelvin[$i - 1]) / 2 - $air->kelvin());
+            }
+            $misfit += ($curve->kelvin[$i] - $curve->kelvin[0] - $c - $a * ($at - $curve->at[0]) + $b * $area) ** 2;
+        }
+        $beyond = sqrt($misfit / $curve->count()) > self::MISFIT * max(0.3, $curve->noise()->si());
+
+        return new self($a, $b, [$aa, $ba, $bb], $air->kelvin(), !$beyond);
+    }
+
+    /**
+     * Over the longest of these last pieces through which one line runs: a furnace that was turned up or down a minute ago heats as it
+     * does since then. Null where there are too few readings.
+     */
+    public static function latest(Curve $curve, Temperature $air): ?self
+    {
+        $last = $curve->at[$curve->count() - 1] ?? 0.0;
+        $model = null;
+        foreach (self::PIECES_S as $seconds) {
+            $shorter = self::fit($curve->between($last - $seconds, $last), $air);
+            $model = $shorter ?? $model;
+            if (null === $shorter || $shorter->runsThrough) {
+                break;
+            }
+        }
+
+        return $model;
     }
 
     /** The same furnace with a body that takes so many times the heat for a kelvin; factor above zero. */
@@ -78,6 +116,7 @@ final readonly class HeatingModel
             $this->loss / $factor,
             [$this->spread[0] / $factor, $this->spread[1] / $factor, $this->spread[2] / $factor],
             $this->air,
+            $this->runsThrough,
         );
     }
 

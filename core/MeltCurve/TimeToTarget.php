@@ -18,7 +18,6 @@ use MoltenNotes\Core\Quantity\Temperature;
  */
 final readonly class TimeToTarget
 {
-    private const RECENT_S = 480.0;
     private const MELTING_WITHIN = 0.25;
     /** A hot pot radiates more than the straight line of the model says. Tried on simulated heats. */
     private const RISE_WITHIN = 0.15;
@@ -51,7 +50,7 @@ final readonly class TimeToTarget
         $phase = self::phase($now, $alloy);
         if ('liquid' === $phase) {
             $since = self::above($curve, $alloy->liquidus->kelvin() + self::EDGE_K);
-            $model = HeatingModel::fit($curve->between(max($since, $last - self::RECENT_S), $last), $air);
+            $model = HeatingModel::latest($curve->between($since, $last), $air);
             if (null !== $model) {
                 return self::liquid($model, $now, $target);
             }
@@ -61,7 +60,7 @@ final readonly class TimeToTarget
         $crucibleHeat = max(0.0, $pot->heatCapacity - $kg * $alloy->heatLiquid->si()) / $kg;
         $begins = KnownArrests::meltingBegins($alloy);
         $entered = 'solid' === $phase ? $last : self::above($curve, $begins->kelvin() - self::EDGE_K);
-        $model = HeatingModel::fit($curve->between($entered - self::RECENT_S, $entered), $air);
+        $model = HeatingModel::latest($curve->between(-\INF, $entered), $air);
         if (null === $model) {
             return new self($phase, null, null, null, 'How it heated before it began to melt was not read, so the rest cannot be told.');
         }

@@ -22,10 +22,12 @@ final readonly class SignedIn
     public function __invoke(LoginSuccessEvent $event): void
     {
         $caster = $event->getUser();
-        if ($caster instanceof Caster) {
-            $this->signIns->begin($caster);
-            $this->log->note('signed_in', $caster);
+        if (!$caster instanceof Caster) {
+            // An instrument with its token: it has no session, and what it asked for is answered.
+            return;
         }
-        $event->setResponse($this->view->response($caster instanceof Caster ? $caster : null));
+        $this->signIns->begin($caster);
+        $this->log->note('signed_in', $caster);
+        $event->setResponse($this->view->response($caster));
     }
 }

@@ -41,6 +41,9 @@ final readonly class BinController
              UNION ALL (SELECT 'finding', f.id, f.kind, c.name, a.number, f.binned_at FROM finding f
                  JOIN attempt a ON a.id = f.attempt_id JOIN casting c ON c.id = a.casting_id WHERE a.caster_id = :caster
                      AND f.binned_at IS NOT NULL)
+             UNION ALL (SELECT 'photo', p.id, p.caption, c.name, a.number, p.binned_at FROM photo p
+                 JOIN attempt a ON a.id = p.attempt_id JOIN casting c ON c.id = a.casting_id WHERE p.caster_id = :caster
+                     AND p.binned_at IS NOT NULL)
              UNION ALL (SELECT 'workshop_row', id, JSON_VALUE(content, '$.name'), kind, NULL, binned_at FROM workshop_row
                  WHERE caster_id = :caster AND binned_at IS NOT NULL)
              ORDER BY binned_at DESC, id DESC LIMIT ".self::MOST,
@@ -64,6 +67,7 @@ final readonly class BinController
                 default => 'Melt of '.(new \DateTimeImmutable($row['about']))->format('j M Y'),
             },
             'finding' => (Vocabulary::standard()->defects[$name]->label ?? $name).", {$row['about']}, no. {$row['number']}",
+            'photo' => ('' === $name ? 'A photo' : $name).", {$row['about']}, no. {$row['number']}",
             'workshop_row' => '' === $name ? ucfirst($row['about']) : $name,
             default => $name,
         };

@@ -6,14 +6,16 @@ namespace MoltenNotes\App\Bin;
 
 use Doctrine\DBAL\Connection;
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Photos\PhotoStore;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Uid\Uuid;
 
 /** What lay in the bin for its thirty days is gone for good. */
 final readonly class EmptyBin
 {
     public const DAYS = 30;
 
-    public function __construct(private Connection $storage, private ClockInterface $clock)
+    public function __construct(private Connection $storage, private PhotoStore $photos, private ClockInterface $clock)
     {
     }
 
@@ -30,6 +32,17 @@ final readonly class EmptyBin
             'DELETE f FROM finding f JOIN attempt a ON a.id = f.attempt_id WHERE a.caster_id = ? AND f.binned_at < ?',
             $own,
         );
+        // The file goes before its row: a row whose file is gone says so, a file whose row is gone would lie there for ever.
+        foreach (
+            $this->storage->fetchFirstColumn(
+                'SELECT p.id FROM photo p JOIN attempt a ON a.id = p.attempt_id WHERE p.caster_id = ? AND (p.binned_at < ? OR '
+                    .'a.binned_at < ?)',
+                [...$own, $until],
+            ) as $id
+        ) {
+            $this->photos->drop($caster->id(), Uuid::fromBinary(is_string($id) ? $id : ''));
+        }
+        $this->storage->executeStatement('DELETE FROM photo WHERE caster_id = ? AND binned_at < ?', $own);
         $this->storage->executeStatement("UPDATE attempt SET previous_id = NULL WHERE previous_id IN ({$attempts})", $own);
         $this->storage->executeStatement('DELETE FROM attempt WHERE caster_id = ? AND binned_at < ?', $own);
         $this->storage->executeStatement(

@@ -42,6 +42,7 @@ final readonly class FieldWords
         'section' => 'On the section',
         'pieces' => 'On the castings',
         'number' => 'Gate or vent',
+        'caption' => 'Caption',
         'purpose' => 'What counts as good',
         'wanted' => 'How many',
         'safe_lift' => 'One person lifts',
@@ -82,6 +83,7 @@ final readonly class FieldWords
             'own' => 'Own change',
             'event' => 'Tapped',
             'hold' => 'Hold',
+            'pin' => 'A finding pinned on it',
             'listens' => 'Listens to an instrument',
             'tariffs' => 'Price of '.self::lower(Choices::label('energy_source', $key)),
             default => $this->value($field)->label ?? (self::LABELS[$field] ?? ucfirst(str_replace('_', ' ', $field))),
@@ -154,6 +156,9 @@ final readonly class FieldWords
             $time = (new \DateTimeImmutable('@'.(int) $plain['at']))->format('H:i:s');
 
             return "{$tap->label}, {$time} UTC".(is_string($plain['word'] ?? null) ? ": {$plain['word']}" : '');
+        }
+        if (str_starts_with($field, 'pin.')) {
+            return 'pinned';
         }
         if (str_starts_with($field, 'listens.') && is_numeric($plain['from'] ?? null)) {
             $time = static fn (mixed $at): string => (new \DateTimeImmutable('@'.(is_numeric($at) ? (int) $at : 0)))->format('j M H:i');

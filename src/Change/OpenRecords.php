@@ -14,6 +14,7 @@ use MoltenNotes\App\Notebook\KeptWorkshop;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\RecordedFinding;
 use MoltenNotes\App\Notebook\WorkshopRow;
+use MoltenNotes\App\Photos\Photos;
 use MoltenNotes\App\PlanNext\StartNext;
 use MoltenNotes\App\PourDay\MeasuredValues;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
@@ -33,6 +34,7 @@ final readonly class OpenRecords
         private MeasuredValues $measured,
         private StartNext $startNext,
         private Instruments $instruments,
+        private Photos $photos,
         private Connection $storage,
         private ClockInterface $clock,
     ) {
@@ -46,6 +48,7 @@ final readonly class OpenRecords
             Part::Attempt => $this->attempt($change, $caster, $reader),
             Part::Heat => $this->heat($change, $caster),
             Part::Finding => $this->finding($change, $caster, $reader),
+            Part::Photo => new OpenPhoto($this->photos->get($change->id->toRfc4122(), $caster), $this->clock->now()),
             Part::WorkshopRow => $this->thing($change, $caster, $reader),
             Part::Workshop => $this->workshop($caster),
         };

@@ -11,6 +11,7 @@ enum Part: string
     case Attempt = 'attempt';
     case Heat = 'heat';
     case Finding = 'finding';
+    case Photo = 'photo';
     case WorkshopRow = 'workshop_row';
     case Workshop = 'workshop';
 }

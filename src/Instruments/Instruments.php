@@ -7,6 +7,7 @@ namespace MoltenNotes\App\Instruments;
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Instrument;
+use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\Core\Instrument\InstrumentKind;
 use MoltenNotes\Core\Quantity\Dimension;
@@ -20,8 +21,12 @@ final readonly class Instruments
     /** Those that were revoked do not count. */
     private const MOST = 40;
 
-    public function __construct(private EntityManagerInterface $storage, private Readings $readings, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $storage,
+        private Notebook $notebook,
+        private Readings $readings,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @return list<Instrument> newest first */
@@ -53,7 +58,8 @@ final readonly class Instruments
     public function connect(Caster $caster, string $name, InstrumentKind $kind): array
     {
         $token = InstrumentTokens::fresh();
-        $instrument = new Instrument(Uuid::v7(), $caster, $name, $kind, InstrumentTokens::hash($token), $this->clock->now());
+        $owner = $this->notebook->owner($caster);
+        $instrument = new Instrument(Uuid::v7(), $owner, $name, $kind, InstrumentTokens::hash($token), $this->clock->now());
         $this->storage->persist($instrument);
         $this->storage->flush();
 
@@ -63,7 +69,7 @@ final readonly class Instruments
     /** What was read from a file: it has no token, and sends nothing more. */
     public function fromFile(Caster $caster, string $name): Instrument
     {
-        $instrument = new Instrument(Uuid::v7(), $caster, $name, InstrumentKind::File, null, $this->clock->now());
+        $instrument = new Instrument(Uuid::v7(), $this->notebook->owner($caster), $name, InstrumentKind::File, null, $this->clock->now());
         $this->storage->persist($instrument);
         $this->storage->flush();
 

@@ -318,7 +318,7 @@ final class PlanAndWorkshopTest extends ApiTestCase
 
         self::assertSame(3, $plan['calibration']['pours']);
         self::assertLessThan(1.0, $plan['calibration']['factor']);
-        self::assertSame(3, $this->call('GET', '/api/workshop')['learnt']['heats']);
+        self::assertSame(3, $this->call('GET', '/api/workshop')['learnt'][0]['heats']);
     }
 
     public function testPlanWhyAttemptAndDocumentQuoteOneNumberAndAnAttemptDoesNotTeachItself(): void

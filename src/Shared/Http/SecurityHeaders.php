@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Shared\Http;
 
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 
 /** Headers for everything PHP answers; the web server adds its own to the files it serves. */
@@ -20,6 +21,9 @@ final class SecurityHeaders
         $headers->set('Referrer-Policy', 'no-referrer');
         $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
         $headers->set('Cross-Origin-Resource-Policy', 'same-origin');
-        $headers->set('Cache-Control', 'no-store, private');
+        // A photo never changes and is its owner's alone; everything else is asked for anew.
+        if (!$event->getResponse() instanceof BinaryFileResponse) {
+            $headers->set('Cache-Control', 'no-store, private');
+        }
     }
 }

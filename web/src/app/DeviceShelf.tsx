@@ -10,10 +10,11 @@ export function DeviceShelf() {
   const outbox = useOutbox();
   const [open, setOpen] = useState(false);
   const drafts = useLiveQuery(() => device.drafts.where({ account: outbox.account }).toArray(), [outbox.account]);
+  const photos = useLiveQuery(() => device.photos.where({ account: outbox.account }).toArray(), [outbox.account]) ?? [];
   const unfinished = readable(shapes.draftRow, drafts ?? []);
   const foreign = (drafts?.length ?? 0) - unfinished.length;
   const clash = outbox.items.find((item) => item.state === 'clash');
-  const count = unfinished.length + outbox.items.length + foreign;
+  const count = unfinished.length + outbox.items.length + foreign + photos.length;
   return (
     <>
       {count > 0 && (
@@ -50,6 +51,21 @@ export function DeviceShelf() {
             <button type="button" className="press mt-2" onClick={() => outbox.now()}>
               Send now
             </button>
+          </section>
+        )}
+        {photos.length > 0 && (
+          <section className="mt-4" aria-label="Photos">
+            <h3 className="lettering text-ink">Photos</h3>
+            <ul className="rule mt-1">
+              {photos.map((photo) => (
+                <li key={photo.id} className="hairline py-2 first:border-t-0">
+                  <Link to={`/attempts/${photo.attempt}`} onClick={() => setOpen(false)}>
+                    {photo.label}
+                  </Link>
+                  <span className="block text-sm text-soft">{photo.refused ?? 'A photo; sent by itself as soon as that is possible.'}</span>
+                </li>
+              ))}
+            </ul>
           </section>
         )}
         {unfinished.length > 0 && (

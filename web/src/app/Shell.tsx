@@ -3,6 +3,7 @@ import { DropdownMenu } from 'radix-ui';
 import { Suspense, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { SignInPage, useSignOut } from '../features/account/index';
+import { usePhotoSending } from '../features/photos/index';
 import { handbookQuery, sessionQuery } from '../shared/api';
 import { Dialog } from '../shared/ui/Dialog';
 import { Failed, Loading } from '../shared/ui/states';
@@ -50,6 +51,7 @@ function Notebook({ account, name, singleKeys }: { account: string; name: string
   const { pathname } = useLocation();
   return (
     <OutboxContext value={outbox}>
+      <PhotoSending />
       <div className="frame">
         <a href="#main" className="press absolute -top-20 left-4 z-50 bg-sheet focus:top-2">
           Skip to the content
@@ -78,6 +80,12 @@ function Notebook({ account, name, singleKeys }: { account: string; name: string
       </div>
     </OutboxContext>
   );
+}
+
+/** Photos go on being sent on whichever screen somebody is. */
+function PhotoSending() {
+  usePhotoSending();
+  return null;
 }
 
 /** Screens speak the trade's words: they wait for them once. */

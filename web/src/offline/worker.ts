@@ -10,7 +10,9 @@ registerRoute(
   new NetworkFirst({ cacheName: 'pages', plugins: [{ cacheKeyWillBeUsed: () => Promise.resolve('/') }] }),
 );
 registerRoute(({ url }) => url.pathname.startsWith('/assets/') || url.pathname === '/mark.svg', new CacheFirst({ cacheName: 'assets' }));
+/** Not kept for offline: whether the server is there, the growing end of a curve, and photos in full size, which would fill a phone. */
+const PASSING = /^\/api\/(health$|photos\/[^/]+$)/;
 registerRoute(
-  ({ url }) => url.pathname.startsWith('/api/') && url.pathname !== '/api/health' && !url.searchParams.has('after'),
+  ({ url }) => url.pathname.startsWith('/api/') && !PASSING.test(url.pathname) && !url.searchParams.has('after'),
   new NetworkFirst({ cacheName: 'answers' }),
 );

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { v7 as freshId } from 'uuid';
 import { DefectDrawing, FindingForm } from '../findings/index';
+import { PhotoStrip } from '../photos/index';
 import { MouldSection } from '../mould-section/index';
 import { RecordTools } from '../record-tools/index';
 import { Repeats } from '../repeats/index';
@@ -59,6 +60,7 @@ export function AttemptPage() {
         />
       </div>
       <FindingsBlock attempt={attempt} editing={editing} setEditing={setEditing} />
+      <Photos attempt={attempt} />
       <NotMadeYet attempt={attempt} />
       <Stages attempt={attempt} selected={selected} />
       <Unreadable attempt={attempt} />
@@ -158,6 +160,24 @@ function ThisRecord({ attempt }: { attempt: Attempt }) {
         onGone={`/castings/${attempt.casting_id}`}
       />
     </>
+  );
+}
+
+/** What it looked like, with the findings pinned where they show. */
+function Photos({ attempt }: { attempt: Attempt }) {
+  const handbook = useHandbook();
+  return (
+    <section className="mt-8" aria-label="Photos">
+      <h2 className="mb-2">Photos</h2>
+      <PhotoStrip
+        attempt={attempt.id}
+        label={nameOf(attempt)}
+        findings={attempt.findings.map((finding) => ({
+          id: finding.id,
+          label: [defectWords(handbook, finding.kind), sectionWords(attempt, finding)].filter(Boolean).join(', '),
+        }))}
+      />
+    </section>
   );
 }
 

@@ -11,6 +11,7 @@ const KINDS: Record<string, string> = {
   attempt: 'Attempt',
   heat: 'Melt',
   finding: 'Finding',
+  photo: 'Photo',
   workshop_row: 'From the workshop',
 };
 

@@ -3,6 +3,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { defectWords, useHandbook, wordsFor, type CastingDetail, type FollowedSheet, type TrailAttempt } from '../../shared/api';
 import { dayWords } from '../../shared/day';
 import { MouldSection } from '../mould-section/index';
+import { SideBySide } from '../photos/index';
 import { RecordTools } from '../record-tools/index';
 import { Empty, RevisionMark } from '../../shared/ui/states';
 import { VerdictMark, verdictWords } from '../../shared/ui/VerdictMark';
@@ -65,6 +66,7 @@ export function CastingPage() {
             ))}
           </ol>
           <BySection casting={casting} />
+          <SideBySide casting={casting.id} sectionName={(id) => casting.by_section.find((row) => row.section === id)?.label ?? id} />
           <PatternChanges casting={casting} />
           {before !== null && (
             <p className="mt-4">

@@ -11,7 +11,10 @@ interface Props {
 }
 
 const HEIGHT = 340;
-const timeWords = (at: number) => new Date(at * 1000).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', second: '2-digit' });
+const timeWords = (at: number) =>
+  new Date(at * 1000).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', second: '2-digit', hour12: false });
+
+const minuteWords = (at: number) => new Date(at * 1000).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false });
 
 /** The curve to scale. It can be dragged into, walked along with the arrow keys, and is read out as it is walked. */
 export function CurvePlot({ curve, onShown }: Props) {
@@ -188,7 +191,12 @@ function optionsOf(
       power: { range: (_made, _low, high) => [0, 4 * Math.max(1, high)] },
     },
     axes: [
-      axis,
+      {
+        ...axis,
+        space: 60,
+        values: (_made, marks) =>
+          marks.map((mark) => (marks.length > 1 && (marks[1] ?? 0) - (marks[0] ?? 0) < 60 ? timeWords(mark) : minuteWords(mark))),
+      },
       { ...axis, scale: 'temperature', size: 56, values: (_made, marks) => marks.map((mark) => `${mark} ${curve.unit}`) },
       ...(drawn.some((one) => one.quantity === 'power')
         ? [
@@ -222,7 +230,12 @@ function optionsOf(
     ],
     hooks: {
       drawClear: [(made) => drawLevels(made, latest.current)],
-      draw: [(made) => drawEvents(made, latest.current)],
+      draw: [
+        (made) => {
+          drawLabels(made, latest.current);
+          drawEvents(made, latest.current);
+        },
+      ],
       setCursor: [
         (made) => {
           const index = made.cursor.idx;
@@ -274,9 +287,27 @@ function drawLevels(made: uPlot, curve: Curve): void {
     ctx.moveTo(bbox.left, to);
     ctx.lineTo(bbox.left + bbox.width, to);
     ctx.stroke();
+  }
+  ctx.restore();
+}
+
+/** Over the grid, each with the sheet behind it; the lower of two that lie close stands below its line. */
+function drawLabels(made: uPlot, curve: Curve): void {
+  const { ctx, bbox } = made;
+  const size = 13 * devicePixelRatio;
+  ctx.save();
+  ctx.font = `600 ${size}px Barlow Semi Condensed, sans-serif`;
+  ctx.textAlign = 'left';
+  ctx.textBaseline = 'middle';
+  for (const level of curve.levels) {
+    const y = made.valToPos(level.to, 'temperature', true);
+    if (y > bbox.top + bbox.height || y < bbox.top) continue;
+    const middle = level.code === 'melting' || y - 1.4 * size < bbox.top ? y + 0.8 * size : y - 0.8 * size;
+    const left = bbox.left + 6 * devicePixelRatio;
+    ctx.fillStyle = colour('sheet');
+    ctx.fillRect(left - 2, middle - 0.62 * size, ctx.measureText(level.label).width + 4, 1.24 * size);
     ctx.fillStyle = colour('ink');
-    ctx.textAlign = 'left';
-    ctx.fillText(level.label, bbox.left + 6 * devicePixelRatio, to - 4 * devicePixelRatio);
+    ctx.fillText(level.label, left, middle);
   }
   ctx.restore();
 }

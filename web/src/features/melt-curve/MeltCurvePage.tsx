@@ -189,7 +189,7 @@ function Says({ curve }: { curve: Curve }) {
               <span>
                 <StandingMark standing={figure.standing} /> {figure.label}
               </span>
-              <span className="figure text-right text-lg">{figure.shown}</span>
+              <span className="figure text-right text-lg whitespace-nowrap">{figure.shown}</span>
             </div>
             {figure.note && <p className="text-sm font-semibold">{figure.note}</p>}
             <OpenWorking working={figure.working} />
@@ -238,7 +238,7 @@ function Take({ curve, doing }: { curve: Curve; doing: Doing }) {
 }
 
 const clockOf = (at: number) =>
-  new Date(at * 1000).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+  new Date(at * 1000).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hour12: false });
 
 function Listens({ curve, doing }: { curve: Curve; doing: Doing }) {
   const plain = (from: number, to: number | null): Plain => ({ from: from.toFixed(1), to: to === null ? null : to.toFixed(1) });
@@ -302,7 +302,9 @@ function Listens({ curve, doing }: { curve: Curve; doing: Doing }) {
       </ul>
       {curve.listens.length + curve.others.length === 0 && <p className="mt-2">No instrument is connected yet.</p>}
       <p className="mt-2">
-        <Link to="/workshop#instruments">Connect one in the workshop</Link>
+        <Link to="/workshop#instruments" className="underline">
+          Connect one in the workshop
+        </Link>
       </p>
     </section>
   );
@@ -378,7 +380,7 @@ function Table({ curve }: { curve: Curve }) {
             {rows.map((row) => (
               <tr key={row.at} className="hairline">
                 <th scope="row" className="figure py-1 pr-6 text-left font-normal">
-                  {new Date(row.at * 1000).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', second: '2-digit' })}
+                  {new Date(row.at * 1000).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', second: '2-digit', hour12: false })}
                 </th>
                 {row.values.map((value, index) => (
                   <td key={index} className="figure py-1 pr-6">

@@ -1,5 +1,5 @@
 import { queryOptions, useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query';
-import { answered, api, csrfToken, ProblemError, readProblem, type Curve } from '../../shared/api';
+import { answered, api, csrfToken, ProblemError, readProblem, type Curve, type CurveSeries } from '../../shared/api';
 import { joined, newest } from './model';
 
 const EVERY = 2000;
@@ -32,7 +32,10 @@ export const curveQuery = (client: QueryClient, id: string, part: Part | null) =
           },
         }),
       );
-      return { ...(whole ? curve : joined(before, curve)), wholeAt: whole ? Date.now() : before.wholeAt };
+      if (whole) return { ...curve, wholeAt: Date.now() };
+      // An instrument that is listened to since just now has readings from before.
+      const known = (one: CurveSeries) => before.series.some((is) => is.instrument === one.instrument && is.quantity === one.quantity);
+      return { ...joined(before, curve), wholeAt: curve.series.every(known) ? before.wholeAt : 0 };
     },
     refetchInterval: ({ state }) =>
       state.data && state.data.listens.some((one) => one.to === null && state.data && state.data.now - (one.seen_at ?? 0) < LIVE_S)

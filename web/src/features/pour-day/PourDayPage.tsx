@@ -7,6 +7,7 @@ import { Pressed } from '../../shared/ui/Pressed';
 import { StandingMark } from '../../shared/ui/StandingMark';
 import { TextEntry } from '../../shared/ui/TextEntry';
 import { MeltCurveLink } from '../melt-curve/index';
+import { PhotoStrip } from '../photos/index';
 import { clock, dayOf, metalAt, timeOf, type Day, type DayEvent } from './model';
 import { runSheetQuery } from './queries';
 import { useAwake, useDay, useTick } from './useDay';
@@ -48,6 +49,10 @@ export function PourDayPage() {
       <Taps sheet={sheet} day={day} doing={doing} />
       <Trouble sheet={sheet} />
       <Tapped doing={doing} />
+      <section className="mt-6" aria-label="Photos">
+        <h2 className="lettering mb-1 text-ink">Photos</h2>
+        <PhotoStrip attempt={id} label={`${sheet.casting_name}, no. ${sheet.number}`} />
+      </section>
       <Together sheet={sheet} />
       {day.at('lit') === null && <Lay sheet={sheet} />}
       <p className="mt-6 text-soft">

@@ -16,6 +16,7 @@ const PARTS: Record<string, string> = {
   attempt: 'Attempt',
   heat: 'Melt',
   finding: 'Finding',
+  photo: 'Photo',
   workshop_row: 'Thing of the workshop',
   workshop: 'Workshop',
 };

@@ -77,7 +77,7 @@ export function InstrumentShelf() {
 }
 
 const whenOf = (at: number) =>
-  new Date(at * 1000).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+  new Date(at * 1000).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hour12: false });
 
 function Connect({ onDone }: { onDone: () => void }) {
   const client = useQueryClient();
@@ -128,7 +128,10 @@ function Token({ name, token, onDone }: { name: string; token: string; onDone: (
       <details>
         <summary className="cursor-pointer py-2 underline underline-offset-4">Try it from a shell</summary>
         <pre className="overflow-x-auto border-l-2 border-ink pl-3 text-sm whitespace-pre-wrap">
-          {`curl -H "Authorization: Bearer ${token}" -H "Content-Type: text/csv" \\\n  --data-binary "$(date +%s),712.5,°C" ${location.origin}/api/readings`}
+          {[
+            `curl -H "Authorization: Bearer ${token}" -H "Content-Type: text/csv" \\`,
+            `  --data-binary "$(date +%s),712.5,°C" ${location.origin}/api/readings`,
+          ].join('\n')}
         </pre>
       </details>
       <p className="mt-3 flex flex-wrap gap-3">

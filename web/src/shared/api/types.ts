@@ -32,6 +32,7 @@ export type SectionFigure = Schemas['SectionFigure'];
 export type LyingMesh = Schemas['LyingMesh'];
 export type Mix = Schemas['Mix'];
 export type NextCheck = Schemas['NextCheck'];
+export type Photo = Schemas['Photo'];
 export type Plan = Schemas['Plan'];
 export type PlanStage = Schemas['PlanStage'];
 export type Prediction = Schemas['Prediction'];

@@ -7,7 +7,7 @@ const plain: z.ZodType<Plain> = z.lazy(() =>
 );
 
 const part = z.object({
-  part: z.enum(['casting', 'attempt', 'heat', 'finding', 'workshop_row', 'workshop']),
+  part: z.enum(['casting', 'attempt', 'heat', 'finding', 'photo', 'workshop_row', 'workshop']),
   id: z.string(),
   /** What it hangs on, where it is not in the notebook yet. */
   create: z.record(z.string(), z.string()).optional(),
@@ -54,7 +54,7 @@ const outgoing = z.object({
   seq: z.number().optional(),
   account: z.string(),
   format: z.literal(1),
-  /** What else may be sent one day, photographs say, gets a kind of its own here and a way of its own in the outbox. */
+  /** What is sent another way has a table of its own: photos. */
   kind: z.literal('command'),
   id: z.string(),
   record: z.string(),
@@ -75,6 +75,18 @@ const outgoing = z.object({
   clashes: z.array(clash),
 });
 
+/** A photo that was taken and is not in the notebook yet. */
+export interface WaitingPhoto {
+  id: string;
+  account: string;
+  attempt: string;
+  label: string;
+  blob: Blob;
+  taken: number;
+  /** Why the notebook does not want it; null while it is tried. */
+  refused: string | null;
+}
+
 export type PartRef = z.infer<typeof part>;
 export type FieldRow = z.infer<typeof fieldRow>;
 export type DraftRow = z.infer<typeof draftRow>;
@@ -86,6 +98,7 @@ class DeviceStore extends Dexie {
   fields!: Table<FieldRow, [string, string, string]>;
   drafts!: Table<DraftRow, [string, string]>;
   outbox!: Table<Outgoing, number>;
+  photos!: Table<WaitingPhoto, string>;
 
   constructor() {
     super('molten-notes');
@@ -94,6 +107,8 @@ class DeviceStore extends Dexie {
       drafts: '[account+record], account',
       outbox: '++seq, account, id',
     });
+    // Rows of before stay as they are: a new version of the client never strands what an older one wrote.
+    this.version(2).stores({ photos: 'id, account, [account+attempt]' });
   }
 }
 

@@ -1,0 +1,3 @@
+export { PhotoStrip } from './PhotoStrip';
+export { SideBySide } from './SideBySide';
+export { usePhotoSending } from './sending';
