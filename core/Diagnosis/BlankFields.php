@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Diagnosis;
 
+use MoltenNotes\Core\Attempt\AttemptRecord;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Fields;
 
 /**
@@ -19,6 +21,33 @@ final readonly class BlankFields
     /** Below this nobody need rack their memory. Common practice. */
     private const LEAST = 0.08;
 
+    /** What is known on the day and guessed a week later; the pattern can be measured again. */
+    private const FORGOTTEN = ['mould', 'venting', 'melt', 'pour', 'cooling'];
+    private const MOST_OF_A_DAY = 6;
+
+    /**
+     * What of a day is still blank and would matter, before anything is found: weighed over all causes that there can be in such a mould,
+     * each as open as it is before anything is known.
+     *
+     * @return list<array{field: string, label: string, cause: string, moves: string}> the most telling first
+     */
+    public static function ofTheDay(Catalogue $catalogue, AttemptRecord $record, QuantityFormatter $format): array
+    {
+        $facts = FactSheet::of($record, $format);
+        $causes = array_values(array_filter(
+            $catalogue->causes,
+            static fn (Cause $cause): bool => $cause->isPossibleIn($facts->process(), $facts->family()),
+        ));
+        $priors = array_map(static fn (Cause $cause): float => $cause->prior, $causes);
+        $known = array_map(static fn (Cause $cause): bool => true, $causes);
+        $all = self::weighed($catalogue, $facts, $causes, $priors, $known, 0.0, \PHP_INT_MAX);
+
+        return array_slice(array_values(array_filter(
+            $all,
+            static fn (array $row): bool => in_array(Fields::get($row['field'])->stage, self::FORGOTTEN, true),
+        )), 0, self::MOST_OF_A_DAY);
+    }
+
     /**
      * @param list<Cause> $causes
      * @param array<int, float> $chances of each cause, 0…1
@@ -28,6 +57,25 @@ final readonly class BlankFields
      */
     public static function of(Catalogue $catalogue, FactSheet $facts, array $causes, array $chances, array $fits): array
     {
+        return self::weighed($catalogue, $facts, $causes, $chances, $fits, self::LEAST, self::MOST);
+    }
+
+    /**
+     * @param list<Cause> $causes
+     * @param array<int, float> $chances
+     * @param list<bool> $fits
+     *
+     * @return list<array{field: string, label: string, cause: string, moves: string}>
+     */
+    private static function weighed(
+        Catalogue $catalogue,
+        FactSheet $facts,
+        array $causes,
+        array $chances,
+        array $fits,
+        float $least,
+        int $count,
+    ): array {
         $worth = [];
         $most = [];
         foreach ($causes as $index => $cause) {
@@ -53,7 +101,7 @@ final readonly class BlankFields
         $blank = [];
         foreach ($worth as $key => $sum) {
             $field = Fields::find($key);
-            if ($sum >= self::LEAST && null !== $field && isset($most[$key]) && count($blank) < self::MOST) {
+            if ($sum >= $least && null !== $field && isset($most[$key]) && count($blank) < $count) {
                 [$cause] = $most[$key];
                 $blank[] = ['field' => $field->key, 'label' => $field->label, 'cause' => $cause->code, 'moves' => $cause->label];
             }

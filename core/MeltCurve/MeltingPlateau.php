@@ -23,6 +23,7 @@ final readonly class MeltingPlateau
     private const ENDS_WITHIN = 0.12;
     /** How well the heat of melting is known. Recalled from memory: printed values of one alloy differ by so much. */
     private const HEAT_WITHIN = 0.06;
+    private const SHARE_WITHIN = 0.25;
 
     private function __construct(public float $from, public float $to, public Estimate $seconds, private float $needPerKg)
     {
@@ -56,7 +57,10 @@ final readonly class MeltingPlateau
         );
     }
 
-    /** How much metal melted, when this share of the power reaches it. */
+    /**
+     * How much metal melted, when this share of the power reaches it over a whole heat. While it melts the share is another one than while
+     * furnace and crucible warm up, so the answer is known to a quarter only; common practice.
+     */
     public function charge(Estimate $power, Estimate $efficiency): Estimate
     {
         return Estimate::through(
@@ -66,7 +70,7 @@ final readonly class MeltingPlateau
             $efficiency,
             $this->seconds,
             $this->need(),
-        );
+        )->widenedBy(self::SHARE_WITHIN);
     }
 
     /** J for each kilogram over the range. */

@@ -8,6 +8,7 @@ use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\MeltCurve\KnownArrests;
 use MoltenNotes\Core\Quantity\Mass;
 use MoltenNotes\Core\Quantity\Power;
+use MoltenNotes\Core\Quantity\Ratio;
 use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Quantity\Time;
 
@@ -18,8 +19,6 @@ final readonly class SimulatedHeat
     private const INSULATED = 0.3;
     private const HELD_S = 180.0;
     private const LONGEST_S = 6 * 3600.0;
-    /** Share of the furnace's power that reaches the pot. Made up. */
-    private const REACHING = 0.4;
     private const CUP_ABOVE_K = 50.0;
 
     /**
@@ -32,12 +31,14 @@ final readonly class SimulatedHeat
 
     /**
      * @param Power $drawn of the furnace, above zero
+     * @param Ratio $reaching share of it that reaches the pot, 0…1
      * @param bool $cools whether it is left to cool in its pot after it was held
      */
     public static function of(
         Alloy $alloy,
         Mass $charge,
         Power $drawn,
+        Ratio $reaching,
         Temperature $target,
         Temperature $air,
         Time $every,
@@ -53,7 +54,7 @@ final readonly class SimulatedHeat
             // Held by switching on and off, as a small furnace's controller does.
             $on = Power::fromSi($hot ? 0.0 : $drawn->si());
             $rows[] = [$second, $melt->temperature(), $on];
-            $melt->run($every->si(), Power::fromSi(self::REACHING * $on->si()), self::INSULATED);
+            $melt->run($every->si(), Power::fromSi($reaching->si() * $on->si()), self::INSULATED);
             $second += $every->si();
         }
         $reached = null !== $held;

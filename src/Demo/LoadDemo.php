@@ -22,15 +22,19 @@ use Symfony\Component\Uid\Uuid;
  * @phpstan-type Pour array{string|null, array<string, mixed>, array<string, mixed>, list<string>, list<array<string, mixed>>,
  *     array<string, 'yes'|'no'|'unclear'>, array<string, 'confirmed'|'suspected'|'ruled_out'>, string|null, string|null, list<array{
  *     0: string, 1?: string}>}
+ * @phpstan-import-type Picture from DemoYard
  */
 final readonly class LoadDemo
 {
     private const DEVICE = 'The demo';
+    /** Whose melt has a curve. */
+    private const MELTED = ['Rowlock socket', 4];
 
     public function __construct(
         private Register $register,
         private ApplyCommand $apply,
         private Notebook $notebook,
+        private DemoYard $yard,
         private ClockInterface $clock,
     ) {
     }
@@ -46,6 +50,8 @@ final readonly class LoadDemo
         $this->furnish($workshop, $caster);
         /** @var list<Row> $scenario */
         $scenario = require __DIR__.'/Data/scenario.php';
+        /** @var list<Picture> $photos */
+        $photos = require __DIR__.'/Data/photos.php';
         $count = 0;
         foreach ($scenario as $row) {
             $casting = Uuid::v7()->toRfc4122();
@@ -58,6 +64,15 @@ final readonly class LoadDemo
             $previous = null;
             foreach ($row['pours'] as $pour) {
                 $previous = $this->pour($previous, $pour, $casting, $row['plan'], $caster);
+                $attempt = $this->notebook->attempt($previous, $caster);
+                foreach ($photos as $photo) {
+                    if ($photo['casting'] === $row['name'] && $photo['number'] === $attempt->number()) {
+                        $this->yard->photograph($attempt, $photo);
+                    }
+                }
+                if (self::MELTED === [$row['name'], $attempt->number()]) {
+                    $this->yard->melt($attempt);
+                }
                 ++$count;
             }
         }

@@ -38,6 +38,8 @@ use Symfony\Contracts\HttpClient\HttpClientInterface;
 #[AsCommand('molten:simulate', 'Stands in for a thermocouple, a scale, a power meter or a weather station')]
 final class SimulateCommand extends Command
 {
+    /** Share of a small furnace's power that reaches the pot. Made up. */
+    private const REACHING = 0.4;
     /** Real seconds between two sendings. */
     private const SEND_EVERY_S = 0.5;
     private const MOST_AT_A_TIME = 5000;
@@ -196,6 +198,7 @@ final class SimulateCommand extends Command
             $alloy,
             $mass,
             Power::fromSi(self::quantity($input, 'power', Dimension::Power)),
+            Ratio::fromSi(self::REACHING),
             Temperature::fromSi(self::quantity($input, 'target', Dimension::Temperature)),
             $air,
             $every,

@@ -20,6 +20,8 @@ final readonly class RunSheetAnswer extends Answer
      * @param list<array{code: string, label: string, seconds: float, shown: string, note: string}> $opening
      * @param list<DayEventAnswer> $events in order
      * @param list<TogetherAnswer> $together planned moulds of the same metal in pouring order, this one among them; none where it is alone
+     * @param list<array{field: string, label: string, cause: string, moves: string}> $blank still blank, and would matter; none before
+     *                                                                                       the pour
      * @param list<RepeatEntryAnswer> $repeats what this caster got wrong before in pours like this one
      */
     public function __construct(
@@ -41,6 +43,7 @@ final readonly class RunSheetAnswer extends Answer
         public array $events,
         public array $repeats,
         public array $together,
+        public array $blank,
         public float $now,
     ) {
     }

@@ -11,6 +11,8 @@ use MoltenNotes\App\Repeats\RepeatList;
 use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\Core\Attempt\AttemptRecord;
+use MoltenNotes\Core\Diagnosis\BlankFields;
+use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\PourDay\DayEvent;
 use MoltenNotes\Core\PourDay\PouringOrder;
 use MoltenNotes\Core\PourDay\RunSheet;
@@ -75,6 +77,9 @@ final readonly class RunSheetController
                 $attempt->id()->toRfc4122(),
             ),
             together: $this->together($attempt, $record, $caster),
+            blank: null === $attempt->pouredOn()
+                ? []
+                : BlankFields::ofTheDay(Catalogue::standard(), $record, new QuantityFormatter($caster->units())),
             now: (float) $this->clock->now()->format('U.v'),
         ));
     }
@@ -104,6 +109,10 @@ final readonly class RunSheetController
         foreach (null === $alloy ? [] : $this->notebook->plannedOf($caster, $alloy) as $other) {
             $moulds[$other->id()->toRfc4122()] = $other;
         }
+        foreach (null === $attempt->heat() ? [] : $this->notebook->pouredFrom($attempt->heat()) as $other) {
+            // A mould that was filled already still stands among those of its melt.
+            $moulds[$other->id()->toRfc4122()] = $other;
+        }
         if (count($moulds) < 2 || 'judged' === $attempt->state()) {
             return [];
         }
@@ -119,6 +128,7 @@ final readonly class RunSheetController
                 $moulds[$row->key]->number(),
                 $row->needs,
                 $moulds[$row->key] === $attempt,
+                $moulds[$row->key]->heat()?->id()->toRfc4122(),
             ),
             $order,
         );

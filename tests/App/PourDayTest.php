@@ -67,6 +67,59 @@ final class PourDayTest extends ApiTestCase
         self::assertNull($this->shown('pour.time'), 'taken back, what it said goes with it');
     }
 
+    public function testMouldsOfOneMeltStandTogetherAndWhatHappensInItIsWrittenForAll(): void
+    {
+        $other = self::id();
+        $heat = self::id();
+        $this->change([
+            ['part' => 'heat', 'id' => $heat, 'create' => [], 'set' => ['metal.alloy' => ['was' => null, 'to' => 'al_si7mg']]],
+            [
+                'part' => 'attempt',
+                'id' => $other,
+                'create' => ['casting' => $this->casting('Ring')],
+                'set' => ['planned.metal.alloy' => ['was' => null, 'to' => 'al_si7mg'], 'heat' => ['was' => null, 'to' => $heat]],
+            ],
+            ['part' => 'attempt', 'id' => $this->attempt, 'set' => ['heat' => ['was' => null, 'to' => $heat]]],
+        ]);
+        $sheet = $this->call('GET', "/api/attempts/{$this->attempt}/day");
+        self::assertSame([$heat, $heat], array_column($sheet['together'], 'heat_id'));
+        // One press on one phone: one command for both.
+        $tap = 'event.'.self::id();
+        $this->change(array_map(fn (string $id): array => [
+            'part' => 'attempt', 'id' => $id, 'set' => [$tap => ['was' => null, 'to' => $this->told('lit', 0)]],
+        ], [$this->attempt, $other]));
+        $this->tap('all_liquid', 1260);
+        foreach ([$this->attempt, $other] as $id) {
+            self::assertSame('lit', $this->call('GET', "/api/attempts/{$id}/day")['events'][0]['code']);
+        }
+        $melt = $this->call('GET', "/api/attempts/{$other}")['heat']['values'];
+        self::assertSame('21 min', str_replace("\u{00A0}", ' ', $melt['melt.time']['shown']), 'the melt is one, whoever tapped');
+    }
+
+    public function testAfterThePourOnlyWhatIsBlankAndWouldMatterIsAskedAndTheRemainderGoesOnTheShelf(): void
+    {
+        $day = fn (): array => $this->call('GET', "/api/attempts/{$this->attempt}/day");
+        self::assertSame([], $day()['blank'], 'nothing is asked before the pour');
+        $this->tap('pour', 10);
+        $this->tap('full', 18);
+        $blank = array_column($day()['blank'], 'field');
+        self::assertGreaterThan(3, count($blank));
+        self::assertContains('sand.moisture', $blank);
+        self::assertNotContains('casting.wall', $blank, 'the pattern can be measured tomorrow');
+        self::assertNotContains('pour.time', $blank, 'the taps have told that');
+        $this->say($this->attempt, ['made.sand.moisture' => '4 %']);
+        self::assertNotContains('sand.moisture', array_column($day()['blank'], 'field'));
+
+        $heat = self::id();
+        $this->change([
+            ['part' => 'heat', 'id' => $heat, 'create' => [], 'set' => ['metal.remainder' => ['was' => null, 'to' => '0.4 kg']]],
+            ['part' => 'workshop_row', 'id' => self::id(), 'create' => ['kind' => 'stock'], 'set' => [
+                'name' => ['was' => null, 'to' => 'Ingots, Al-Si7Mg'], 'mass' => ['was' => null, 'to' => '0.4 kg'],
+            ]],
+        ]);
+        self::assertCount(1, $this->call('GET', '/api/workshop')['stock']);
+    }
+
     public function testTwoPhonesOnOnePourMerge(): void
     {
         $pourer = $this->tap('pour', 100);

@@ -469,6 +469,10 @@ return [
         'unit' => 'percent', 'possible' => [0, 300], 'likely' => [5, 40],
     ],
     [
+        'key' => 'metal.remainder', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Poured back into ingots', 'kind' => 'quantity',
+        'unit' => 'kg', 'possible' => [0, 2000], 'likely' => [0, 60], 'hint' => 'What was left in the pot.',
+    ],
+    [
         'key' => 'crucible.volume', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Crucible holds to the brim',
         'kind' => 'quantity', 'unit' => 'mL', 'possible' => [1, 500000], 'likely' => [20, 30000],
     ],

@@ -1,6 +1,7 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
+import { v7 as freshId } from 'uuid';
 import type { RunSheet } from '../../shared/api';
 import { Dialog } from '../../shared/ui/Dialog';
 import { Pressed } from '../../shared/ui/Pressed';
@@ -8,11 +9,11 @@ import { StandingMark } from '../../shared/ui/StandingMark';
 import { TextEntry } from '../../shared/ui/TextEntry';
 import { MeltCurveLink } from '../melt-curve/index';
 import { PhotoStrip } from '../photos/index';
-import { clock, dayOf, metalAt, timeOf, type Day, type DayEvent } from './model';
+import { clock, dayOf, mates, metalAt, timeOf, tooEarly, type Day, type DayEvent } from './model';
+import { AfterThePour } from './AfterThePour';
+import { TellMe } from './TellMe';
 import { runSheetQuery } from './queries';
-import { useAwake, useDay, useTick } from './useDay';
-
-type Doing = ReturnType<typeof useDay>;
+import { useAwake, useDay, useTick, type Doing } from './useDay';
 
 /** The day of a pour, at arm's length: one step large, the next one below, everything that happens one tap away. */
 export function PourDayPage() {
@@ -53,7 +54,8 @@ export function PourDayPage() {
         <h2 className="lettering mb-1 text-ink">Photos</h2>
         <PhotoStrip attempt={id} label={`${sheet.casting_name}, no. ${sheet.number}`} />
       </section>
-      <Together sheet={sheet} />
+      <Together sheet={sheet} doing={doing} />
+      <AfterThePour sheet={sheet} day={day} doing={doing} />
       {day.at('lit') === null && <Lay sheet={sheet} />}
       <p className="mt-6 text-soft">
         Local rules and licensed practice come first; this is a list to think with, no permission.{' '}
@@ -143,6 +145,7 @@ function Leave({ sheet, since }: { sheet: RunSheet; since: number }) {
           ))}
         </ul>
       )}
+      <TellMe sheet={sheet} since={since} />
     </section>
   );
 }
@@ -150,12 +153,15 @@ function Leave({ sheet, since }: { sheet: RunSheet; since: number }) {
 /** The step that comes now, as large as a hand; what must be so before it; the next one below. */
 function Now({ sheet, day, doing }: { sheet: RunSheet; day: Day; doing: Doing }) {
   const [asking, setAsking] = useState(false);
+  const [opening, setOpening] = useState(false);
   const { step, next } = day;
   if (!step) return <p className="rule mt-4 pt-3 text-xl">Opened. What you see now goes into the inspection.</p>;
   const when = step.code === 'lit' ? 'lighting' : step.code === 'out' || step.code === 'pour' ? 'pouring' : null;
   const holds = when === null || (step.code === 'pour' && day.at('out') !== null) ? [] : doing.holds.filter((hold) => hold.when === when);
   const open = holds.filter((hold) => !hold.seen);
   const label = sheet.taps.find((tap) => tap.code === step.code)?.label ?? step.label;
+  const full = day.at('full') ?? day.at('ran_short');
+  const early = step.code === 'opened' && full !== null ? tooEarly(sheet, doing.now() - full) : [];
   return (
     <section className="mt-4" aria-label="This step">
       <p className="figure text-4xl leading-tight">{step.label}</p>
@@ -164,7 +170,7 @@ function Now({ sheet, day, doing }: { sheet: RunSheet; day: Day; doing: Doing })
       <button
         type="button"
         className="press press-molten mt-4 min-h-24 w-full justify-center text-3xl"
-        onClick={() => (open.length > 0 ? setAsking(true) : doing.tap(step.code))}
+        onClick={() => (open.length > 0 ? setAsking(true) : early.length > 0 ? setOpening(true) : doing.tap(step.code))}
       >
         {label}
       </button>
@@ -177,6 +183,15 @@ function Now({ sheet, day, doing }: { sheet: RunSheet; day: Day; doing: Doing })
           for (const hold of open) doing.hold(hold, reason);
           doing.tap(step.code);
           setAsking(false);
+        }}
+      />
+      <OpenEarly
+        open={opening}
+        early={early}
+        onClose={() => setOpening(false)}
+        onGo={(reason) => {
+          doing.tap(step.code, reason);
+          setOpening(false);
         }}
       />
     </section>
@@ -245,6 +260,52 @@ function Override({
           Go on, and keep the reason
         </button>
       </form>
+    </Dialog>
+  );
+}
+
+/** Opened before the plan's time: why not, and what is kept of doing it all the same. */
+function OpenEarly({
+  open,
+  early,
+  onClose,
+  onGo,
+}: {
+  open: boolean;
+  early: RunSheet['opening'];
+  onClose: () => void;
+  onGo: (reason: string) => void;
+}) {
+  const [reason, setReason] = useState('');
+  return (
+    <Dialog open={open} onClose={onClose} title="Too early by the plan" narrow>
+      <ul className="mb-3">
+        {early.map((row) => (
+          <li key={row.code} className="hairline py-1.5 first:border-t-0">
+            <strong>
+              {row.label}: {row.shown} after it was full.
+            </strong>{' '}
+            {row.note}
+          </li>
+        ))}
+        <li className="hairline py-1.5">
+          Metal that is still liquid inside runs out when the sand goes; what is hot and soft tears or warps.
+        </li>
+      </ul>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (reason.trim() !== '') onGo(reason.trim());
+        }}
+      >
+        <TextEntry label="Why it was opened all the same" value={reason} onChange={(event) => setReason(event.target.value)} />
+        <button type="submit" className="press mt-3 min-h-16" disabled={reason.trim() === ''}>
+          It is open; keep the reason
+        </button>
+      </form>
+      <button type="button" className="press press-molten mt-3 min-h-16 w-full justify-center text-xl" onClick={onClose}>
+        Leave it closed
+      </button>
     </Dialog>
   );
 }
@@ -444,29 +505,61 @@ function Moving({
   );
 }
 
-/** Moulds that may be filled from the same melt: what needs the hottest metal first. */
-function Together({ sheet }: { sheet: RunSheet }) {
+/** Moulds that may be filled from the same melt: what needs the hottest metal first. Those that are share what is tapped of the melt. */
+function Together({ sheet, doing }: { sheet: RunSheet; doing: Doing }) {
   if (sheet.together.length === 0) return null;
+  const shared = mates(sheet);
+  const join = (id: string, has: string | null) => {
+    const heat = sheet.heat_id ?? freshId();
+    const melt = sheet.alloy ? { 'metal.alloy': { was: null, to: sheet.alloy } } : {};
+    void doing.send([
+      ...(sheet.heat_id === null
+        ? [
+            { part: 'heat' as const, id: heat, create: {}, set: melt },
+            { part: 'attempt' as const, id: sheet.attempt_id, set: { heat: { was: null, to: heat } } },
+          ]
+        : []),
+      { part: 'attempt' as const, id, set: { heat: { was: has, to: heat } } },
+    ]);
+  };
   return (
     <section className="mt-6" aria-label="From one melt">
       <h2 className="lettering text-ink">From one melt, in this order</h2>
       <ol className="rule mt-1">
         {sheet.together.map((mould, place) => (
-          <li key={mould.id} className="hairline flex min-h-12 flex-wrap items-center gap-x-3 py-1.5 first:border-t-0">
+          <li key={mould.id} className="hairline flex min-h-16 flex-wrap items-center gap-x-3 py-1.5 first:border-t-0">
             <span className="figure text-xl">{place + 1}</span>
             <span className="flex-1">
               {mould.here ? (
                 <strong>This one</strong>
               ) : (
-                <Link to={`/attempts/${mould.id}/day`}>
+                <Link to={`/attempts/${mould.id}/day`} className="text-lg">
                   {mould.casting_name}, no. {mould.number}
                 </Link>
               )}
+              <span className="block text-sm text-soft">
+                {mould.needs === null ? 'not told how hot' : `asks for ${mould.needs} in the furnace`}
+                {shared.includes(mould.id) && ', of this melt'}
+              </span>
             </span>
-            <span className="text-soft">{mould.needs === null ? 'not told how hot' : `asks for ${mould.needs}`}</span>
+            {!mould.here && !shared.includes(mould.id) && mould.heat_id === null && (
+              <button type="button" className="press min-h-16" onClick={() => join(mould.id, mould.heat_id)}>
+                Same melt <span className="sr-only">for {mould.casting_name}</span>
+              </button>
+            )}
+            {shared.includes(mould.id) && (
+              <button
+                type="button"
+                className="press press-quiet min-h-16"
+                onClick={() => void doing.send([{ part: 'attempt', id: mould.id, set: { heat: { was: sheet.heat_id, to: null } } }])}
+              >
+                Another melt <span className="sr-only">for {mould.casting_name}</span>
+              </button>
+            )}
           </li>
         ))}
       </ol>
+      {shared.length > 0 && <p className="text-sm text-soft">What is tapped of the melt is written down for all of them.</p>}
     </section>
   );
 }

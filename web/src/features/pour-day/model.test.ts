@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { RunSheet } from '../../shared/api';
 import type { Outgoing } from '../../shared/record';
-import { clock, dayOf, heldNow, metalAt, tapped } from './model';
+import { clock, dayOf, heldNow, mates, metalAt, tapped, tooEarly } from './model';
 
 const sheet = {
   attempt_id: 'a',
@@ -79,4 +79,28 @@ it('knows holds that were seen to on this device', () => {
 
 it('tells times as a caster says them', () => {
   expect([clock(7.4), clock(125), clock(4320), clock(-3)]).toEqual(['7 s', '2 min 05 s', '1 h 12 min', '0 s']);
+});
+
+describe('several moulds of one melt', () => {
+  const mould = (id: string, heat: string | null, here = false) => ({ id, casting_name: id, number: 1, needs: null, here, heat_id: heat });
+  it('share what happens in it, and those of another melt do not', () => {
+    const together = [mould('a', 'h', true), mould('b', 'h'), mould('c', null), mould('d', 'other')];
+    expect(mates({ ...sheet, heat_id: 'h', together } as RunSheet)).toEqual(['b']);
+    expect(mates({ ...sheet, heat_id: null, together } as RunSheet)).toEqual([]);
+  });
+});
+
+describe('opening', () => {
+  const opening = [
+    { code: 'solid_through', label: 'Solid right through', seconds: 300, shown: '5 min', note: '' },
+    { code: 'stiff_after', label: 'Stiff', seconds: 900, shown: '15 min', note: 'It warps.' },
+    { code: 'hand_warm', label: 'Hand-warm', seconds: 40_000, shown: '11 h', note: '' },
+  ];
+  it('too early says why, and is no matter of being hand-warm', () => {
+    const early = (seconds: number) => tooEarly({ ...sheet, opening } as RunSheet, seconds).map((row) => row.code);
+    expect(early(100)).toEqual(['solid_through', 'stiff_after']);
+    expect(early(400)).toEqual(['stiff_after']);
+    expect(early(1000)).toEqual([]);
+    expect(tooEarly({ ...sheet, opening: [] } as unknown as RunSheet, 1)).toEqual([]);
+  });
 });

@@ -72,6 +72,18 @@ export interface Day {
   at: (code: string) => number | null;
 }
 
+/** The other moulds of the same melt. */
+export function mates(sheet: RunSheet): string[] {
+  return sheet.heat_id === null
+    ? []
+    : sheet.together.filter((mould) => !mould.here && mould.heat_id === sheet.heat_id).map((mould) => mould.id);
+}
+
+/** What speaks against opening now, by the plan's late ends: nothing once all of it is past, or where the plan cannot tell. */
+export function tooEarly(sheet: RunSheet, seconds: number): RunSheet['opening'] {
+  return sheet.opening.filter((row) => (row.code === 'solid_through' || row.code === 'stiff_after') && seconds < row.seconds);
+}
+
 /** Where the day stands: the first step that nothing later was tapped after. */
 export function dayOf(sheet: RunSheet, events: readonly DayEvent[]): Day {
   const at = (code: string) => events.find((event) => event.code === code)?.at ?? null;

@@ -121,6 +121,7 @@ export const FIELD_KEYS = [
   'metal.charge',
   'metal.loss',
   'metal.reserve',
+  'metal.remainder',
   'crucible.volume',
   'crucible.mass',
   'crucible.kind',
