@@ -96,6 +96,7 @@ final class AccessTest extends JourneyTestCase
             "/castings/{$casting}/plan",
             "/attempts/{$id}",
             "/attempts/{$id}/day",
+            $this->melt(),
             ...array_map(static fn (string $stage): string => "/attempts/{$id}/plan?stage={$stage}", [
                 'pattern',
                 'metal',
@@ -114,6 +115,56 @@ final class AccessTest extends JourneyTestCase
             '/settings',
             '/nowhere-at-all',
         ];
+    }
+
+    /** @return string the curve of the demo's melt */
+    private function melt(): string
+    {
+        $heat = $this->driver->executeAsyncScript(
+            'const done = arguments[0]; const get = (path) => fetch(path).then((r) => r.json()); (async () => {'
+                .'for (const line of (await get("/api/attempts?defect=internal_shrinkage")).attempts) {'
+                .'const heat = (await get(`/api/attempts/${line.id}`)).heat;'
+                .'if (heat && (await get(`/api/heats/${heat.id}/curve`)).series.length > 0) return done(heat.id); } done(""); })();',
+        );
+        self::assertIsString($heat);
+        self::assertNotSame('', $heat);
+
+        return "/heats/{$heat}/curve";
+    }
+
+    /** Everything that is read or pressed on the day: seven to one in both colours, and as large as a glove. */
+    #[DataProvider('lights')]
+    public function testThePourDayIsReadInTheSunAndPressedWithGloves(string $theme, string $size): void
+    {
+        Chromium::resize($this->driver, ...self::SIZES[$size]);
+        $this->signInAsDemo();
+        [$id] = $this->attempt();
+        $this->open("/attempts/{$id}/day");
+        $this->find('//h1[.="Pour day"]');
+        $this->driver->executeScript("document.documentElement.dataset.theme = '{$theme}'");
+        $found = $this->driver->executeScript(<<<'JS'
+            const channel = (c) => (c /= 255) <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
+            const numbers = (colour) => (colour.match(/[\d.]+/g) ?? []).map(Number);
+            const light = ([r, g, b]) => 0.2126 * channel(r) + 0.7152 * channel(g) + 0.0722 * channel(b);
+            const ground = (e) => {
+              const c = e ? numbers(getComputedStyle(e).backgroundColor) : [255, 255, 255];
+              return c.length === 3 || c[3] === 1 ? c : ground(e.parentElement);
+            };
+            const faults = [];
+            for (const e of document.querySelectorAll('main article *')) {
+              const own = [...e.childNodes].some((n) => n.nodeType === 3 && n.textContent.trim());
+              const box = e.getBoundingClientRect();
+              if (own && box.width > 1 && !e.closest('.sr-only')) {
+                const [a, b] = [light(numbers(getComputedStyle(e).color)), light(ground(e))].sort((x, y) => y - x);
+                const ratio = (a + 0.05) / (b + 0.05);
+                if (ratio < 7) faults.push(`${e.textContent.trim().slice(0, 40)}: ${ratio.toFixed(1)} to 1`);
+              }
+              if (e.matches('button.press:not(.press-quiet), button.peg') && box.height > 0 && box.height < 63.5)
+                faults.push(`${e.textContent.trim().slice(0, 40)}: ${box.height} px high`);
+            }
+            return faults;
+            JS);
+        self::assertSame([], $found);
     }
 
     /** @return array{string, string} an attempt of the demo that misran, and its casting */

@@ -14,5 +14,13 @@ registerRoute(({ url }) => url.pathname.startsWith('/assets/') || url.pathname =
 const PASSING = /^\/api\/(health$|photos\/[^/]+$)/;
 registerRoute(
   ({ url }) => url.pathname.startsWith('/api/') && !PASSING.test(url.pathname) && !url.searchParams.has('after'),
-  new NetworkFirst({ cacheName: 'answers' }),
+  new NetworkFirst({ cacheName: 'answers', plugins: [{ cacheWillUpdate: ({ response }) => Promise.resolve(stamped(response)) }] }),
 );
+
+/** With the device's own time of it: an answer that says what time it is must not be taken for one of now. */
+function stamped(response: Response): Response | null {
+  if (response.status !== 200) return null;
+  const headers = new Headers(response.headers);
+  headers.set('X-Kept-At', String(Date.now()));
+  return new Response(response.clone().body, { status: 200, headers });
+}

@@ -23,7 +23,7 @@ export function PourDayPage() {
   useAwake();
   const day = dayOf(sheet, doing.events);
   return (
-    <article className="mx-auto max-w-2xl">
+    <article className="sun mx-auto max-w-2xl">
       <header className="flex flex-wrap items-start justify-between gap-3">
         <div>
           <p className="lettering">
@@ -48,6 +48,7 @@ export function PourDayPage() {
       <Live sheet={sheet} day={day} doing={doing} />
       <Now sheet={sheet} day={day} doing={doing} />
       <Taps sheet={sheet} day={day} doing={doing} />
+      <AfterThePour sheet={sheet} day={day} doing={doing} />
       <Trouble sheet={sheet} />
       <Tapped doing={doing} />
       <section className="mt-6" aria-label="Photos">
@@ -55,7 +56,7 @@ export function PourDayPage() {
         <PhotoStrip attempt={id} label={`${sheet.casting_name}, no. ${sheet.number}`} />
       </section>
       <Together sheet={sheet} doing={doing} />
-      <AfterThePour sheet={sheet} day={day} doing={doing} />
+
       {day.at('lit') === null && <Lay sheet={sheet} />}
       <p className="mt-6 text-soft">
         Local rules and licensed practice come first; this is a list to think with, no permission.{' '}
@@ -411,17 +412,22 @@ function Trouble({ sheet }: { sheet: RunSheet }) {
   );
 }
 
+/** A wrong tap is noticed soon; a long day stays quick. */
+const LATEST = 8;
+
 /** What was tapped; a wrong tap is moved in time or taken back. */
 function Tapped({ doing }: { doing: Doing }) {
   const [editing, setEditing] = useState<string | null>(null);
   const [at, setAt] = useState('');
+  const [all, setAll] = useState(false);
   if (doing.events.length === 0) return null;
+  const latest = [...doing.events].reverse();
   return (
-    <section className="mt-6" aria-label="Tapped so far">
+    <section className="mt-6" aria-label="Tapped so far" data-tapped={latest.length}>
       <h2 className="lettering text-ink">Tapped so far</h2>
       <ol className="rule mt-1">
-        {[...doing.events].reverse().map((event) => (
-          <li key={event.id} className="hairline py-1.5 first:border-t-0">
+        {(all ? latest : latest.slice(0, LATEST)).map((event) => (
+          <li key={event.id} className="hairline py-1.5 first:border-t-0" data-event={event.id}>
             <div className="flex flex-wrap items-center gap-x-3">
               <span className="figure">{timeOf(event.at)}</span>
               <span className="flex-1 text-lg">
@@ -444,6 +450,11 @@ function Tapped({ doing }: { doing: Doing }) {
           </li>
         ))}
       </ol>
+      {latest.length > LATEST && !all && (
+        <button type="button" className="press press-quiet min-h-12" onClick={() => setAll(true)}>
+          All {latest.length}
+        </button>
+      )}
     </section>
   );
 }

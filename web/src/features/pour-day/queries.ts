@@ -5,8 +5,10 @@ export const runSheetQuery = (id: string) =>
   queryOptions({
     queryKey: ['attempts', id, 'day'],
     queryFn: async () => {
-      const sheet = await answered(api.GET('/api/attempts/{id}/day', { params: { path: { id } } }));
-      // Clocks of phones differ: what is tapped is told by the clock of the notebook.
-      return { ...sheet, ahead: sheet.now - Date.now() / 1000 };
+      const request = api.GET('/api/attempts/{id}/day', { params: { path: { id } } });
+      const sheet = await answered(request);
+      // Clocks of phones differ: what is tapped is told by the clock of the notebook. An answer from the device says when it came.
+      const came = Number((await request).response.headers.get('X-Kept-At') ?? Date.now());
+      return { ...sheet, ahead: sheet.now - came / 1000 };
     },
   });

@@ -101,7 +101,8 @@ class DeviceStore extends Dexie {
   photos!: Table<WaitingPhoto, string>;
 
   constructor() {
-    super('molten-notes');
+    // On the disk before it counts as kept: a battery that dies a moment later takes nothing with it.
+    super('molten-notes', { chromeTransactionDurability: 'strict' });
     this.version(1).stores({
       fields: '[account+record+field], [account+record], account',
       drafts: '[account+record], account',
