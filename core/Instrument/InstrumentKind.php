@@ -65,13 +65,13 @@ enum InstrumentKind: string
             if (!is_finite($value)) {
                 return 'This is no number.';
             }
-            $read = Measurement::of($value, $known->code);
-            $there = $read->in($limits['unit']);
+            // Told by the limits before a quantity is made of it: below absolute zero there is none.
+            $there = UnitTable::get($limits['unit'])->fromSi($known->toSi($value));
             if ($there < $limits['least'] - 1e-9 || $there > $limits['most'] + 1e-9) {
-                return "No {$this->noun()} reads {$value} ".UnitTable::get($known->code)->label.'.';
+                return "No {$this->noun()} reads {$value} {$known->label}.";
             }
 
-            return $read;
+            return Measurement::of($value, $known->code);
         }
         $known = implode(' or ', array_map(
             static fn (array $limits): string => UnitTable::get($limits['unit'])->label,

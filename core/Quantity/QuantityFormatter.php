@@ -78,12 +78,6 @@ final readonly class QuantityFormatter
         ) ?? $words;
     }
 
-    /** As it is written beside a number of this kind, in the caster's unit. */
-    public function unitLabel(Dimension $dimension): string
-    {
-        return $this->preferences->unit($dimension)->label;
-    }
-
     /** In the caster's own unit. */
     public function quantity(ScalarQuantity $quantity): string
     {

@@ -105,8 +105,8 @@ final readonly class DemoYard
     private function read(string $name, InstrumentKind $kind, array $lines, Heat $heat, array $when): void
     {
         [$instrument] = $this->instruments->connect($heat->caster(), $name, $kind);
-        $this->readings->take($instrument, $lines, true);
-        $instrument->spoke(new \DateTimeImmutable('@'.(int) $when[1]), true);
+        $this->readings->take($instrument->id(), $lines, true);
+        $this->readings->heard($instrument->id(), new \DateTimeImmutable('@'.(int) $when[1]), true, $lines);
         $heat->listenTo($instrument->id()->toRfc4122(), ['from' => $when[0], 'to' => $when[1] + 1]);
     }
 }

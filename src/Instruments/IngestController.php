@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Instruments;
 
-use Doctrine\ORM\EntityManagerInterface;
-use MoltenNotes\App\Notebook\Instrument;
 use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Problem;
 use Psr\Clock\ClockInterface;
@@ -16,21 +14,27 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 /** The door for instruments. They come with a token of their own and may do nothing else. */
 final readonly class IngestController
 {
-    public function __construct(private Readings $readings, private EntityManagerInterface $storage, private ClockInterface $clock)
+    private const SEEN_EVERY_S = 5;
+
+    public function __construct(private Readings $readings, private ClockInterface $clock)
     {
     }
 
     #[Route('/api/readings', methods: ['POST'])]
-    public function __invoke(Request $request, #[CurrentUser] Instrument $instrument): AnswerResponse
+    public function __invoke(Request $request, #[CurrentUser] SpeakingInstrument $instrument): AnswerResponse
     {
         $now = $this->clock->now();
-        $body = ReadingsBody::of($request, $instrument->kind(), (float) $now->format('U.u'));
+        $body = ReadingsBody::of($request, $instrument->kind, (float) $now->format('U.u'));
         if ([] === $body->readings && [] !== $body->faults) {
             return Problem::response(422, 'readings.none', 'None of these readings can be taken.', $body->faults);
         }
-        $new = $this->readings->take($instrument, $body->readings, $body->simulated);
-        $instrument->spoke($now, $body->simulated && [] !== $body->readings);
-        $this->storage->flush();
+        $new = $this->readings->take($instrument->id, $body->readings, $body->simulated);
+        $simulated = $body->simulated && [] !== $body->readings;
+        // When it last spoke is written down no oftener than that, so that a quick instrument does not write it with every reading.
+        $longAgo = null === $instrument->seenAt || $now->getTimestamp() - $instrument->seenAt >= self::SEEN_EVERY_S;
+        if ($longAgo || ($simulated && !$instrument->simulated)) {
+            $this->readings->heard($instrument->id, $now, $simulated, $body->readings);
+        }
 
         return new AnswerResponse(new TakenReadingsAnswer($new, count($body->readings) - $new, $body->faults));
     }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Instruments;
 
-use Doctrine\ORM\EntityManagerInterface;
-use MoltenNotes\App\Notebook\Instrument;
+use Doctrine\DBAL\Connection;
+use MoltenNotes\Core\Instrument\InstrumentKind;
 use Symfony\Component\Security\Core\Exception\BadCredentialsException;
 use Symfony\Component\Security\Http\AccessToken\AccessTokenHandlerInterface;
 use Symfony\Component\Security\Http\Authenticator\Passport\Badge\UserBadge;
+use Symfony\Component\Uid\Uuid;
 
 /** Who speaks with this token. Tokens are kept as hashes only: whoever reads the database can send nothing. */
 final readonly class InstrumentTokens implements AccessTokenHandlerInterface
@@ -16,7 +17,7 @@ final readonly class InstrumentTokens implements AccessTokenHandlerInterface
     private const BYTES = 24;
     private const PREFIX = 'mn_';
 
-    public function __construct(private EntityManagerInterface $storage)
+    public function __construct(private Connection $storage)
     {
     }
 
@@ -32,11 +33,18 @@ final readonly class InstrumentTokens implements AccessTokenHandlerInterface
 
     public function getUserBadgeFrom(#[\SensitiveParameter] string $accessToken): UserBadge
     {
-        $instrument = $this->storage->getRepository(Instrument::class)->findOneBy(['tokenHash' => self::hash($accessToken)]);
-        if (null === $instrument || $instrument->isRevoked()) {
+        /** @var array{id: string, kind: string, seen_at: string|null, simulated: int|string}|false $row */
+        $row = $this->storage->fetchAssociative(
+            'SELECT id, kind, seen_at, simulated FROM instrument WHERE token_hash = ? AND revoked_at IS NULL',
+            [self::hash($accessToken)],
+        );
+        if (false === $row) {
             throw new BadCredentialsException('No instrument has this token.');
         }
+        $seen = null === $row['seen_at'] ? null : (new \DateTimeImmutable($row['seen_at']))->getTimestamp();
+        $kind = InstrumentKind::from($row['kind']);
+        $instrument = new SpeakingInstrument(Uuid::fromBinary($row['id']), $kind, $seen, 1 === (int) $row['simulated']);
 
-        return new UserBadge($instrument->getUserIdentifier(), static fn (): Instrument => $instrument);
+        return new UserBadge($instrument->getUserIdentifier(), static fn (): SpeakingInstrument => $instrument);
     }
 }

@@ -86,7 +86,7 @@ final readonly class Instruments
         $format = new QuantityFormatter($caster->units());
         $last = $this->readings->last(array_map(static fn (Instrument $one): Uuid => $one->id(), $instruments));
 
-        return array_map(function (Instrument $one) use ($format, $last): InstrumentAnswer {
+        return array_map(static function (Instrument $one) use ($format, $last): InstrumentAnswer {
             $id = $one->id()->toRfc4122();
             $own = array_filter($last, static fn (string $key): bool => str_starts_with($key, $id.' '), \ARRAY_FILTER_USE_KEY);
 
@@ -98,7 +98,7 @@ final readonly class Instruments
                 revoked: $one->isRevoked(),
                 simulated: $one->isSimulated(),
                 seenAt: null === $one->seenAt() ? null : (float) $one->seenAt()->getTimestamp(),
-                runningSince: [] === $own ? null : $this->readings->runningSince($one->id()),
+                runningSince: $one->runningSince(),
                 last: array_values(array_map(static fn (array $read): array => [
                     'quantity' => $read['quantity'],
                     'shown' => $format->si($read['value'], Dimension::from($read['quantity'])),

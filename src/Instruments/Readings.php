@@ -6,7 +6,6 @@ namespace MoltenNotes\App\Instruments;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
-use MoltenNotes\App\Notebook\Instrument;
 use MoltenNotes\Core\Instrument\ReadingLine;
 use Symfony\Component\Uid\Uuid;
 
@@ -15,7 +14,7 @@ final readonly class Readings
 {
     private const AT_A_TIME = 500;
     /** A pause of so long begins another run. */
-    private const RUN_GAP_MS = 900_000;
+    private const RUN_GAP_S = 900;
     /** More than a plot can show and a phone can hold; the oldest of them are left out. */
     private const MOST_OF_A_SERIES = 60_000;
 
@@ -30,7 +29,7 @@ final readonly class Readings
      *
      * @return int how many were new
      */
-    public function take(Instrument $instrument, array $readings, bool $simulated): int
+    public function take(Uuid $instrument, array $readings, bool $simulated): int
     {
         $new = 0;
         foreach (array_chunk($readings, self::AT_A_TIME) as $some) {
@@ -38,7 +37,7 @@ final readonly class Readings
             foreach ($some as $reading) {
                 array_push(
                     $values,
-                    $instrument->id()->toBinary(),
+                    $instrument->toBinary(),
                     $reading->value->dimension->value,
                     (int) round($reading->at * 1000),
                     $reading->value->si(),
@@ -58,44 +57,66 @@ final readonly class Readings
     }
 
     /**
-     * @return array{at: list<float>, value: list<float>, simulated: bool} in order; seconds since 1970, SI
+     * It spoke; once it has said that it makes things up, it is known as one that does.
+     *
+     * @param list<ReadingLine> $readings what it said: after a long pause its run begins with the first of them
      */
-    public function of(Uuid $instrument, string $quantity, float $from, float $to, float $after = 0.0): array
+    public function heard(Uuid $instrument, \DateTimeImmutable $now, bool $simulated, array $readings): void
     {
-        /** @var list<array{0: int|string, 1: float|string, 2: int|string}> $rows */
-        $rows = $this->storage->fetchAllNumeric(
-            'SELECT at, value, simulated FROM reading WHERE instrument_id = ? AND quantity = ? AND at BETWEEN ? AND ? AND at > ? ORDER BY '
-                .'at DESC LIMIT '.self::MOST_OF_A_SERIES,
+        $times = array_map(static fn (ReadingLine $reading): float => $reading->at, $readings);
+        $this->storage->executeStatement(
+            // From left to right: the run is told by when it was heard before.
+            'UPDATE instrument SET running_since = IF(? IS NOT NULL AND (seen_at IS NULL OR seen_at < ?), ?, running_since), seen_at = ?, '
+                .'simulated = GREATEST(simulated, ?) WHERE id = ?',
             [
+                [] === $times ? null : min($times),
+                $now->modify('-'.self::RUN_GAP_S.' seconds')->format('Y-m-d H:i:s'),
+                [] === $times ? null : min($times),
+                $now->format('Y-m-d H:i:s'),
+                $simulated ? 1 : 0,
                 $instrument->toBinary(),
-                $quantity,
-                (int) floor($from * 1000),
-                (int) ceil(min($to, 9e12) * 1000),
-                (int) round($after * 1000),
             ],
         );
+    }
+
+    /**
+     * @param float $after only what came after this second
+     * @param int|null $most about so many at most, each the mean of its neighbours; null: every single one
+     *
+     * @return array{at: list<float>, value: list<float>, simulated: bool} in order; seconds since 1970, SI
+     */
+    public function of(Uuid $instrument, string $quantity, float $from, float $to, float $after = 0.0, ?int $most = null): array
+    {
+        $where = [
+            $instrument->toBinary(),
+            $quantity,
+            (int) floor($from * 1000),
+            (int) ceil(min($to, 9e12) * 1000),
+            (int) round($after * 1000),
+        ];
+        $among = 'FROM reading WHERE instrument_id = ? AND quantity = ? AND at BETWEEN ? AND ? AND at > ?';
+        $step = 0;
+        if (null !== $most) {
+            /** @var array{0: int|string|null, 1: int|string|null, 2: int|string}|false $span */
+            $span = $this->storage->fetchNumeric("SELECT MIN(at), MAX(at), COUNT(*) {$among}", $where);
+            $step = false !== $span && (int) $span[2] > $most ? (int) ceil(((int) $span[1] - (int) $span[0]) / $most) : 0;
+        }
+        /** @var list<array{0: int|string, 1: float|string, 2: int|string}> $rows */
+        $rows = $step > 1
+            ? $this->storage->fetchAllNumeric(
+                "SELECT AVG(at), AVG(value), MAX(simulated) {$among} GROUP BY at DIV {$step} ORDER BY 1 DESC",
+                $where,
+            )
+            : $this->storage->fetchAllNumeric("SELECT at, value, simulated {$among} ORDER BY at DESC LIMIT ".self::MOST_OF_A_SERIES, $where);
         $at = $value = [];
         $simulated = false;
         foreach (array_reverse($rows) as $row) {
-            $at[] = (int) $row[0] / 1000;
+            $at[] = (float) $row[0] / 1000;
             $value[] = (float) $row[1];
             $simulated = $simulated || 1 === (int) $row[2];
         }
 
         return ['at' => $at, 'value' => $value, 'simulated' => $simulated];
-    }
-
-    /** Since when it has been running without a long pause, in seconds since 1970; null where it never read anything. */
-    public function runningSince(Uuid $instrument): ?float
-    {
-        $since = $this->storage->fetchOne(
-            // The latest reading that follows a long pause; one after another by their key.
-            'SELECT MAX(at) FROM (SELECT at, at - LAG(at) OVER (ORDER BY at) AS pause FROM reading WHERE instrument_id = ? AND at > '
-                .'(SELECT MAX(at) - 86400000 FROM reading WHERE instrument_id = ?)) runs WHERE pause IS NULL OR pause > ?',
-            [$instrument->toBinary(), $instrument->toBinary(), self::RUN_GAP_MS],
-        );
-
-        return is_numeric($since) ? (int) $since / 1000 : null;
     }
 
     /**

@@ -15,8 +15,6 @@ use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\Problem;
 use MoltenNotes\Core\Instrument\InstrumentKind;
 use MoltenNotes\Core\Instrument\ReadingLine;
-use MoltenNotes\Core\Quantity\Estimate;
-use MoltenNotes\Core\Quantity\QuantityFormatter;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
@@ -60,7 +58,6 @@ final readonly class CurveController
     public function write(string $id, #[CurrentUser] Caster $caster): Response
     {
         $heat = $this->notebook->heat($id, $caster);
-        $format = new QuantityFormatter($caster->units());
         $file = fopen('php://temp/maxmemory:4000000', 'w+');
         if (false === $file) {
             throw new \RuntimeException('A file in memory cannot be opened.');
@@ -69,10 +66,10 @@ final readonly class CurveController
         $simulated = false;
         foreach ($this->heatReadings->series($heat) as $series) {
             $simulated = $simulated || $series['simulated'];
+            $unit = $caster->units()->unit($series['quantity']);
             foreach ($series['at'] as $index => $at) {
-                $value = $format->exact(Estimate::exact($series['quantity'], $series['value'][$index]))['value'];
-                $unit = $format->unitLabel($series['quantity']);
-                $rows[] = [$at, self::iso($at), (string) round($value, 3), $unit, $series['name'], $series['quantity']->words()];
+                $value = (string) round($unit->fromSi($series['value'][$index]), 3);
+                $rows[] = [$at, self::iso($at), $value, $unit->label, $series['name'], $series['quantity']->words()];
             }
         }
         usort($rows, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
@@ -110,12 +107,12 @@ final readonly class CurveController
             return Problem::response(422, 'readings.none', $words, $body->faults);
         }
         $instrument = $this->instruments->fromFile($caster, '' === $name ? 'A file' : $name);
-        $new = $this->readings->take($instrument, $body->readings, $body->simulated);
+        $new = $this->readings->take($instrument->id(), $body->readings, $body->simulated);
         $times = array_map(static fn (ReadingLine $line): float => $line->at, $body->readings);
         $heat->listenTo($instrument->id()->toRfc4122(), ['from' => min($times), 'to' => max($times) + 0.001]);
         $heat->touch($now);
-        $instrument->spoke($now, $body->simulated);
         $this->notebook->save();
+        $this->readings->heard($instrument->id(), $now, $body->simulated, $body->readings);
 
         return new AnswerResponse(new TakenReadingsAnswer($new, count($body->readings) - $new, $body->faults));
     }

@@ -30,6 +30,7 @@ use MoltenNotes\Core\Quantity\Mass;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Temperature;
+use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Working\Figure;
 use Psr\Clock\ClockInterface;
@@ -47,6 +48,8 @@ final readonly class CurveView
     /** Where no weather was read. */
     private const AIR_C = 20.0;
     private const TARGET_WITHIN_K = 10.0;
+    /** More readings tell nothing more and take their time. */
+    private const RECKONED_WITH = 5000;
 
     public function __construct(
         private Notebook $notebook,
@@ -66,7 +69,9 @@ final readonly class CurveView
         $alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
         $attempts = $this->notebook->pouredFrom($heat);
         $events = $this->readings->events($heat);
-        $series = $this->readings->series($heat);
+        // Whoever has the curve is told what is new; what it says is reckoned from all of it, thinned where it is long.
+        $series = $this->readings->series($heat, 0.0, self::RECKONED_WITH);
+        $shown = $this->readings->series($heat, $after);
         $now = (float) $this->clock->now()->format('U.v');
         [$target, $levels] = $this->levels($attempts, $alloy, $format);
         $curve = self::curve($series);
@@ -102,8 +107,8 @@ final readonly class CurveView
             metal: $alloy?->name,
             unit: $caster->units()->unit(Dimension::Temperature)->label,
             series: array_map(
-                static fn (array $one): SeriesAnswer => self::shown($one, $format, $after),
-                $series,
+                static fn (array $one): SeriesAnswer => self::shown($one, $caster->units()),
+                $shown,
             ),
             levels: $levels,
             events: self::marked($events),
@@ -141,7 +146,7 @@ final readonly class CurveView
             }
         }
 
-        return Curve::of(null === $most ? [] : self::pairs($most));
+        return Curve::fromLists($most['at'] ?? [], $most['value'] ?? []);
     }
 
     /**
@@ -275,26 +280,18 @@ final readonly class CurveView
     }
 
     /** @param Series $one */
-    private static function shown(array $one, QuantityFormatter $format, float $after): SeriesAnswer
+    private static function shown(array $one, UnitPreferences $units): SeriesAnswer
     {
-        $at = $value = [];
-        $unit = '';
-        foreach ($one['at'] as $index => $second) {
-            if ($second > $after) {
-                $there = $format->exact(Estimate::exact($one['quantity'], $one['value'][$index]));
-                $at[] = round($second, 3);
-                $value[] = round($there['value'], 3);
-            }
-        }
+        $unit = $units->unit($one['quantity']);
 
         return new SeriesAnswer(
             instrument: $one['instrument'],
             name: $one['name'],
             quantity: $one['quantity']->value,
-            unit: $format->unitLabel($one['quantity']),
+            unit: $unit->label,
             simulated: $one['simulated'],
-            at: $at,
-            value: $value,
+            at: array_map(static fn (float $at): float => round($at, 3), $one['at']),
+            value: array_map(static fn (float $si): float => round($unit->fromSi($si), 3), $one['value']),
         );
     }
 

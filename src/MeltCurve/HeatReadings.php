@@ -59,15 +59,16 @@ final readonly class HeatReadings
 
     /**
      * @param float $after only what came after this second
+     * @param int|null $most readings of a series, each the mean of its neighbours; null: every single one
      *
      * @return list<Series>
      */
-    public function series(Heat $heat, float $after = 0.0): array
+    public function series(Heat $heat, float $after = 0.0, ?int $most = null): array
     {
         $series = [];
         foreach ($this->listened($heat) as $id => ['instrument' => $instrument, 'from' => $from, 'to' => $to]) {
             foreach (array_keys($instrument->kind()->reads()) as $quantity) {
-                $read = $this->readings->of($instrument->id(), $quantity, $from, $to ?? $from + self::LONGEST_S, $after);
+                $read = $this->readings->of($instrument->id(), $quantity, $from, $to ?? $from + self::LONGEST_S, $after, $most);
                 if ([] !== $read['at'] || $after > 0.0) {
                     $series[] = [
                         'instrument' => $id,

@@ -8,18 +8,14 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\Core\Instrument\InstrumentKind;
-use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Uid\Uuid;
 
-/** A probe, a scale or a meter that sends readings by itself, with a token of its own. To the ingest door it is who speaks. */
+/** A probe, a scale or a meter that sends readings by itself, with a token of its own. */
 #[ORM\Entity]
 #[ORM\Table(name: 'instrument')]
 #[ORM\UniqueConstraint(name: 'instrument_token', columns: ['token_hash'])]
-class Instrument implements UserInterface
+class Instrument
 {
-    /** When it last spoke is written down no oftener, so that a quick instrument does not write it with every reading. */
-    private const SEEN_EVERY_S = 5;
-
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;
@@ -47,6 +43,10 @@ class Instrument implements UserInterface
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $seenAt = null;
 
+    /** Second since 1970 with which its present run began. */
+    #[ORM\Column(type: Types::FLOAT, nullable: true)]
+    private ?float $runningSince = null;
+
     /** Whether anything it ever sent was made up by a program. */
     #[ORM\Column(type: Types::BOOLEAN)]
     private bool $simulated = false;
@@ -72,14 +72,6 @@ class Instrument implements UserInterface
     {
         $this->revokedAt ??= $now;
         $this->tokenHash = null;
-    }
-
-    public function spoke(\DateTimeImmutable $now, bool $simulated): void
-    {
-        if (null === $this->seenAt || $now->getTimestamp() - $this->seenAt->getTimestamp() >= self::SEEN_EVERY_S) {
-            $this->seenAt = $now;
-        }
-        $this->simulated = $this->simulated || $simulated;
     }
 
     public function id(): Uuid
@@ -112,22 +104,13 @@ class Instrument implements UserInterface
         return $this->seenAt;
     }
 
+    public function runningSince(): ?float
+    {
+        return $this->runningSince;
+    }
+
     public function isSimulated(): bool
     {
         return $this->simulated;
-    }
-
-    public function getRoles(): array
-    {
-        return ['ROLE_INSTRUMENT'];
-    }
-
-    public function eraseCredentials(): void
-    {
-    }
-
-    public function getUserIdentifier(): string
-    {
-        return 'instrument '.$this->id->toRfc4122();
     }
 }

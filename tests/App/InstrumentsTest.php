@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Tests\App;
 
+use Doctrine\Persistence\ManagerRegistry;
+use Doctrine\Persistence\ObjectManager;
 use MoltenNotes\App\Instruments\SimulateCommand;
 use Symfony\Component\Console\Tester\CommandTester;
 
@@ -110,6 +112,8 @@ final class InstrumentsTest extends ApiTestCase
                 $this->ingest($token, $lines, 200);
             }
         }
+        // Instruments are written past the objects that one request holds, and another request has new ones.
+        $this->manager()->clear();
         $since = array_column($this->call('GET', '/api/instruments')['instruments'], 'running_since', 'id');
         $heat = $this->listening($id, $since[$id], ['metal.alloy' => 'al_si7mg', 'metal.charge' => '1.5 kg']);
         $this->listen($heat, $meterId, $since[$meterId]);
@@ -284,6 +288,14 @@ final class InstrumentsTest extends ApiTestCase
         self::assertStringStartsWith('# simulated', $lines);
 
         return $lines;
+    }
+
+    private function manager(): ObjectManager
+    {
+        $registry = self::getContainer()->get(ManagerRegistry::class);
+        self::assertInstanceOf(ManagerRegistry::class, $registry);
+
+        return $registry->getManager();
     }
 
     private function now(): int
