@@ -19,7 +19,8 @@ final class Version20261127210000 extends AbstractMigration
     {
         $this->addSql(
             'CREATE TABLE instrument (id BINARY(16) NOT NULL, name VARCHAR(80) NOT NULL, kind VARCHAR(16) NOT NULL, token_hash VARCHAR(64) '
-                .'DEFAULT NULL, created_at DATETIME NOT NULL, revoked_at DATETIME DEFAULT NULL, seen_at DATETIME DEFAULT NULL, running_since DOUBLE PRECISION DEFAULT NULL, simulated '
+                .'DEFAULT NULL, created_at DATETIME NOT NULL, revoked_at DATETIME DEFAULT NULL, seen_at DATETIME DEFAULT NULL, '
+                .'running_since DOUBLE PRECISION DEFAULT NULL, simulated '
                 .'TINYINT(1) NOT NULL, caster_id BINARY(16) NOT NULL, INDEX IDX_INSTRUMENT_CASTER (caster_id), UNIQUE INDEX '
                 .'instrument_token (token_hash), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4',
         );

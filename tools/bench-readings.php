@@ -85,7 +85,8 @@ function send(string $url, array $tokens, int $atOnce): void
         }
         curl_multi_select($multi, 0.004);
     }
-    tell(INSTRUMENTS.' instruments, '.A_SECOND.' readings a second each, '.(1 === $atOnce ? 'one by one' : "{$atOnce} at a time"), $took);
+    $how = 1 === $atOnce ? 'one by one' : "{$atOnce} at a time";
+    tell(INSTRUMENTS.' instruments, '.A_SECOND." readings a second each, {$how}", $took);
     unset($refused[200]);
     foreach ($refused as $status => $count) {
         echo "  {$count} of them were answered {$status}\n";

@@ -107,7 +107,10 @@ final readonly class Readings
                 "SELECT AVG(at), AVG(value), MAX(simulated) {$among} GROUP BY at DIV {$step} ORDER BY 1 DESC",
                 $where,
             )
-            : $this->storage->fetchAllNumeric("SELECT at, value, simulated {$among} ORDER BY at DESC LIMIT ".self::MOST_OF_A_SERIES, $where);
+            : $this->storage->fetchAllNumeric(
+                "SELECT at, value, simulated {$among} ORDER BY at DESC LIMIT ".self::MOST_OF_A_SERIES,
+                $where,
+            );
         $at = $value = [];
         $simulated = false;
         foreach (array_reverse($rows) as $row) {
