@@ -107,7 +107,8 @@ if (200 !== $caller->change(['part' => 'heat', 'id' => $heat, 'create' => (objec
 
 send($url, $tokens, A_SECOND);
 send($url, $tokens, 1);
-foreach (['' => 'a curve of 50 000 points, with all it says', '?after='.(time() - 5) => 'what came of it in the last seconds'] as $query => $what) {
+$looks = ['' => 'a curve of 50 000 points, with all it says', '?after='.(time() - 5) => 'what came of it in the last seconds'];
+foreach ($looks as $query => $what) {
     $took = [];
     for ($i = 0; $i < 5; ++$i) {
         $caller->must('GET', "/api/heats/{$heat}/curve{$query}");
