@@ -17,7 +17,7 @@ require __DIR__.'/caller.php';
 
 const OF_A_DAY = 250;
 const KILLS = 100;
-const LONGEST_S = 2400;
+const LONGEST_S = 1800;
 
 /** The browser on a profile that stays: what was on the device is there again after the tab was killed. */
 final class Phone

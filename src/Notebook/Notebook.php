@@ -29,6 +29,7 @@ final readonly class Notebook
     private const COMPARED = 30;
     /** More moulds than these are not filled from one melt. */
     private const TOGETHER = 8;
+    private const OTHER_METALS = 2;
 
     public function __construct(
         private EntityManagerInterface $storage,
@@ -249,6 +250,22 @@ final readonly class Notebook
             ['happenedOn' => 'DESC', 'id' => 'DESC'],
             self::TOGETHER,
         );
+    }
+
+    /** @return list<Attempt> planned and not poured, of another metal each, the latest first; few, for each is planned to be told */
+    public function plannedOfOtherMetals(Caster $caster, string $alloy): array
+    {
+        $others = [];
+        $planned = ['caster' => $caster, 'pouredOn' => null, 'verdict' => null, 'binnedAt' => null];
+        $latest = ['happenedOn' => 'DESC', 'id' => 'DESC'];
+        foreach ($this->storage->getRepository(Attempt::class)->findBy($planned, $latest, 4 * self::TOGETHER) as $attempt) {
+            $metal = $attempt->alloy();
+            if (null !== $metal && $metal !== $alloy && count($others) < self::OTHER_METALS) {
+                $others[$metal] ??= $attempt;
+            }
+        }
+
+        return array_values($others);
     }
 
     /** How many attempts at a casting there are. */

@@ -10,10 +10,12 @@ use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Repeats\RepeatList;
 use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Costly;
+use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Diagnosis\BlankFields;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\PourDay\DayEvent;
+use MoltenNotes\Core\PourDay\LeavingOrder;
 use MoltenNotes\Core\PourDay\PouringOrder;
 use MoltenNotes\Core\PourDay\RunSheet;
 use MoltenNotes\Core\PourDay\Tap;
@@ -77,6 +79,7 @@ final readonly class RunSheetController
                 $attempt->id()->toRfc4122(),
             ),
             together: $this->together($attempt, $record, $caster),
+            metals: $this->metals($attempt, $record, $caster),
             blank: null === $attempt->pouredOn()
                 ? []
                 : BlankFields::ofTheDay(Catalogue::standard(), $record, new QuantityFormatter($caster->units())),
@@ -132,5 +135,31 @@ final readonly class RunSheetController
             ),
             $order,
         );
+    }
+
+    /** @return list<array{id: string, casting_name: string, number: int, metal: string, here: bool, loses: string|null}> */
+    private function metals(Attempt $attempt, AttemptRecord $record, Caster $caster): array
+    {
+        $alloy = $record->values()->choice('metal.alloy');
+        if (null === $alloy || 'planned' !== $attempt->state()) {
+            return [];
+        }
+        $moulds = [$attempt->id()->toRfc4122() => $attempt];
+        foreach ($this->notebook->plannedOfOtherMetals($caster, $alloy) as $other) {
+            $moulds[$other->id()->toRfc4122()] = $other;
+        }
+        if (count($moulds) < 2) {
+            return [];
+        }
+        $records = array_map(fn (Attempt $one): AttemptRecord => $one === $attempt ? $record : $this->notebook->record($one), $moulds);
+
+        return array_map(static fn (LeavingOrder $row): array => [
+            'id' => $row->key,
+            'casting_name' => $moulds[$row->key]->casting()->name(),
+            'number' => $moulds[$row->key]->number(),
+            'metal' => AlloyTable::find($records[$row->key]->values()->choice('metal.alloy') ?? '')->name ?? '',
+            'here' => $moulds[$row->key] === $attempt,
+            'loses' => $row->loses,
+        ], LeavingOrder::of($records, new QuantityFormatter($caster->units())));
     }
 }

@@ -8,6 +8,7 @@ use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\PourDay\DayEvent;
 use MoltenNotes\Core\PourDay\FromEvents;
+use MoltenNotes\Core\PourDay\LeavingOrder;
 use MoltenNotes\Core\PourDay\PouringOrder;
 use MoltenNotes\Core\PourDay\RunSheet;
 use MoltenNotes\Core\PourDay\Tap;
@@ -184,5 +185,24 @@ final class PourDayTest extends TestCase
     private static function sheet(array $planned): RunSheet
     {
         return RunSheet::of(Records::read(['planned' => $planned]), new QuantityFormatter(UnitPreferences::metric()));
+    }
+
+    public function testThePotThatLosesItsHeatFasterLeavesTheFurnaceLast(): void
+    {
+        $format = new QuantityFormatter(UnitPreferences::metric());
+        $of = static fn (string $alloy, string $hot, string $charge): AttemptRecord => Records::read([
+            'planned' => ['metal.alloy' => $alloy, 'pour.temperature' => $hot, 'metal.charge' => $charge] + Plans::values(),
+        ]);
+        $order = LeavingOrder::of([
+            'bronze' => $of('tin_bronze', '1150 C', '1 kg'),
+            'aluminium' => $of('al_si7mg', '720 C', '1 kg'),
+            'nothing told' => Records::read(['planned' => []]),
+        ], $format);
+        self::assertSame(['aluminium', 'bronze', 'nothing told'], array_map(static fn (LeavingOrder $row): string => $row->key, $order));
+        self::assertNotNull($order[0]->loses);
+        self::assertNull($order[2]->loses);
+        // Of one metal the small pot cools faster.
+        $sizes = LeavingOrder::of(['small' => $of('al_si7mg', '720 C', '0.4 kg'), 'large' => $of('al_si7mg', '720 C', '8 kg')], $format);
+        self::assertSame('large', $sizes[0]->key);
     }
 }

@@ -13,7 +13,9 @@ import { CurvePlot } from './CurvePlot';
 import { tableOf } from './model';
 import { curveQuery, useImport, type Part } from './queries';
 
-const LARGE = ['hot_now', 'to_target', 'heating_rate'];
+/** What is large at the top, as far as there are three of them: while it runs what is now, afterwards what it came to. */
+const LARGE = ['hot_now', 'to_target', 'heating_rate', 'hottest', 'energy_read'];
+const largeOf = (curve: Curve) => LARGE.flatMap((code) => curve.figures.find((figure) => figure.code === code) ?? []).slice(0, 3);
 const MOST_ROWS = 60;
 
 /** The curve of a melt while it runs and after: how hot, how long still, what metal it is, and what of it is worth writing down. */
@@ -90,7 +92,7 @@ function useDoing(curve: Curve | undefined, after: () => void) {
 }
 
 function Large({ curve }: { curve: Curve }) {
-  const figures = LARGE.flatMap((code) => curve.figures.find((figure) => figure.code === code) ?? []);
+  const figures = largeOf(curve);
   if (figures.length === 0) return null;
   return (
     <section className="mt-4 grid gap-3 border-2 border-ink p-3 sm:grid-cols-3" aria-label="Now" aria-live="off">
@@ -176,7 +178,8 @@ function Scrap({
 }
 
 function Says({ curve }: { curve: Curve }) {
-  const figures = curve.figures.filter((figure) => !LARGE.includes(figure.code));
+  const large = largeOf(curve);
+  const figures = curve.figures.filter((figure) => !large.includes(figure));
   const missing = curve.missing.filter((one) => one.for !== 'upper_arrest');
   if (figures.length === 0 && missing.length === 0) return null;
   return (

@@ -57,6 +57,7 @@ export function PourDayPage() {
       </section>
       <Together sheet={sheet} doing={doing} />
 
+      <Metals sheet={sheet} />
       {day.at('lit') === null && <Lay sheet={sheet} />}
       <p className="mt-6 text-soft">
         Local rules and licensed practice come first; this is a list to think with, no permission.{' '}
@@ -571,6 +572,36 @@ function Together({ sheet, doing }: { sheet: RunSheet; doing: Doing }) {
         ))}
       </ol>
       {shared.length > 0 && <p className="text-sm text-soft">What is tapped of the melt is written down for all of them.</p>}
+    </section>
+  );
+}
+
+/** Two metals on one day: the pot that loses its heat faster leaves the furnace last. */
+function Metals({ sheet }: { sheet: RunSheet }) {
+  if (sheet.metals.length === 0) return null;
+  return (
+    <section className="mt-6" aria-label="Two metals at once">
+      <h2 className="lettering text-ink">With another metal the same day, out in this order</h2>
+      <ol className="rule mt-1">
+        {sheet.metals.map((row, place) => (
+          <li key={row.id} className="hairline flex min-h-16 flex-wrap items-center gap-x-3 py-1.5 first:border-t-0">
+            <span className="figure text-xl">{place + 1}</span>
+            <span className="flex-1">
+              <strong>{row.metal}</strong>
+              <span className="block text-sm text-soft">
+                {row.here ? (
+                  'this one'
+                ) : (
+                  <Link to={`/attempts/${row.id}/day`}>
+                    {row.casting_name}, no. {row.number}
+                  </Link>
+                )}
+                {row.loses === null ? ', how fast it cools is not told' : `, loses ${row.loses} in the first half minute outside`}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ol>
     </section>
   );
 }
