@@ -20,8 +20,7 @@ final readonly class RunSheetAnswer extends Answer
      * @param list<array{code: string, label: string, seconds: float, shown: string, note: string}> $opening
      * @param list<DayEventAnswer> $events in order
      * @param list<TogetherAnswer> $together planned moulds of the same metal in pouring order, this one among them; none where it is alone
-     * @param list<array{id: string, casting_name: string, number: int, metal: string, here: bool, loses: string|null}> $metals
-     *                                                                                                                          of other metals that are planned, in the order in which their pots leave the furnace; this one among them
+     * @param list<array{id: string, casting_name: string, number: int, metal: string, here: bool, loses: string|null}> $metals out first
      * @param list<array{field: string, label: string, cause: string, moves: string}> $blank still blank, and would matter; none before
      *                                                                                       the pour
      * @param list<RepeatEntryAnswer> $repeats what this caster got wrong before in pours like this one
