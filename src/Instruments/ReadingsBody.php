@@ -49,7 +49,8 @@ final readonly class ReadingsBody
     /** @throws HttpException with more readings than are taken at a time */
     public static function csv(string $content, InstrumentKind $kind, float $now): self
     {
-        $lines = preg_split('/\r\n|\n|\r/', ltrim($content, "\xEF\xBB\xBF"));
+        // What is no text is told back as a mark for it: bytes that are no letters would break the answer.
+        $lines = preg_split('/\r\n|\n|\r/', mb_scrub(ltrim($content, "\xEF\xBB\xBF")));
         $rows = [];
         $simulated = false;
         $head = null;

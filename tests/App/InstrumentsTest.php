@@ -57,6 +57,7 @@ final class InstrumentsTest extends ApiTestCase
         self::assertStringContainsString('°C', $answer['refused'][3]['message']);
         $none = $this->ingest($token, "nothing here\nat all\n", 422);
         self::assertSame('readings.none', $none['code']);
+        self::assertSame('readings.none', $this->ingest($token, "{$t},3,\xFF\xFE\n\x00\x81", 422)['code'], 'bytes that are no letters');
         $this->ingest($token, '{"readings": 3}', 400, 'application/json');
         $this->ingest($token, '{', 400, 'application/json');
         self::assertSame(0, $this->ingest($token, '', 200)['accepted'], 'an empty sending is no fault');
