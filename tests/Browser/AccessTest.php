@@ -40,7 +40,10 @@ final class AccessTest extends JourneyTestCase
         [$id] = $this->attempt();
         $complaints = [];
         foreach (
-            ["/attempts/{$id}" => 'Add a finding', '/castings' => 'New casting', '/log' => 'What is wrong with it?'] as $path => $button
+            [
+                "/attempts/{$id}" => 'Add a finding', '/castings' => 'New casting', '/log' => 'What is wrong with it?',
+                '/workshop' => 'Connect an instrument',
+            ] as $path => $button
         ) {
             $this->open($path);
             $this->press($button);
