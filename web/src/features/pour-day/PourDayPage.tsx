@@ -1,5 +1,5 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { v7 as freshId } from 'uuid';
 import type { RunSheet } from '../../shared/api';
@@ -177,9 +177,12 @@ function Now({ sheet, day, doing }: { sheet: RunSheet; day: Day; doing: Doing })
         {label}
       </button>
       {next && <p className="mt-2 text-lg text-soft">Then: {next.label.toLowerCase()}</p>}
-      <Override
+      <GoOn
         open={asking}
-        holds={open}
+        title={open.length === 1 ? 'One hold is open' : `${open.length} holds are open`}
+        against={open}
+        ask="Why you go on all the same"
+        press="Go on, and keep the reason"
         onClose={() => setAsking(false)}
         onGo={(reason) => {
           for (const hold of open) doing.hold(hold, reason);
@@ -187,15 +190,22 @@ function Now({ sheet, day, doing }: { sheet: RunSheet; day: Day; doing: Doing })
           setAsking(false);
         }}
       />
-      <OpenEarly
+      <GoOn
         open={opening}
-        early={early}
+        title="Too early by the plan"
+        against={againstOpening(early)}
+        ask="Why it was opened all the same"
+        press="It is open; keep the reason"
         onClose={() => setOpening(false)}
         onGo={(reason) => {
           doing.tap(step.code, reason);
           setOpening(false);
         }}
-      />
+      >
+        <button type="button" className="press press-molten mt-3 min-h-16 w-full justify-center text-xl" onClick={() => setOpening(false)}>
+          Leave it closed
+        </button>
+      </GoOn>
     </section>
   );
 }
@@ -229,25 +239,33 @@ function Holds({ holds, repeats, doing }: { holds: RunSheet['holds']; repeats: R
   );
 }
 
-/** Going on without a hold asks for a reason, and the reason is kept. */
-function Override({
+/** Going on against what speaks against it asks for a reason, and the reason is kept. */
+function GoOn({
   open,
-  holds,
+  title,
+  against,
+  ask,
+  press,
   onClose,
   onGo,
+  children,
 }: {
   open: boolean;
-  holds: RunSheet['holds'];
+  title: string;
+  against: readonly { code: string; text: string; why: string }[];
+  ask: string;
+  press: string;
   onClose: () => void;
   onGo: (reason: string) => void;
+  children?: ReactNode;
 }) {
   const [reason, setReason] = useState('');
   return (
-    <Dialog open={open} onClose={onClose} title={holds.length === 1 ? 'One hold is open' : `${holds.length} holds are open`} narrow>
+    <Dialog open={open} onClose={onClose} title={title} narrow>
       <ul className="mb-3">
-        {holds.map((hold) => (
-          <li key={hold.code} className="hairline py-1.5 first:border-t-0">
-            <strong>{hold.text}.</strong> {hold.why}
+        {against.map((row) => (
+          <li key={row.code} className="hairline py-1.5 first:border-t-0">
+            <strong>{row.text}.</strong> {row.why}
           </li>
         ))}
       </ul>
@@ -257,60 +275,25 @@ function Override({
           if (reason.trim() !== '') onGo(reason.trim());
         }}
       >
-        <TextEntry label="Why you go on all the same" value={reason} onChange={(event) => setReason(event.target.value)} />
+        <TextEntry label={ask} value={reason} onChange={(event) => setReason(event.target.value)} />
         <button type="submit" className="press mt-3 min-h-16" disabled={reason.trim() === ''}>
-          Go on, and keep the reason
+          {press}
         </button>
       </form>
+      {children}
     </Dialog>
   );
 }
 
-/** Opened before the plan's time: why not, and what is kept of doing it all the same. */
-function OpenEarly({
-  open,
-  early,
-  onClose,
-  onGo,
-}: {
-  open: boolean;
-  early: RunSheet['opening'];
-  onClose: () => void;
-  onGo: (reason: string) => void;
-}) {
-  const [reason, setReason] = useState('');
-  return (
-    <Dialog open={open} onClose={onClose} title="Too early by the plan" narrow>
-      <ul className="mb-3">
-        {early.map((row) => (
-          <li key={row.code} className="hairline py-1.5 first:border-t-0">
-            <strong>
-              {row.label}: {row.shown} after it was full.
-            </strong>{' '}
-            {row.note}
-          </li>
-        ))}
-        <li className="hairline py-1.5">
-          Metal that is still liquid inside runs out when the sand goes; what is hot and soft tears or warps.
-        </li>
-      </ul>
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (reason.trim() !== '') onGo(reason.trim());
-        }}
-      >
-        <TextEntry label="Why it was opened all the same" value={reason} onChange={(event) => setReason(event.target.value)} />
-        <button type="submit" className="press mt-3 min-h-16" disabled={reason.trim() === ''}>
-          It is open; keep the reason
-        </button>
-      </form>
-      <button type="button" className="press press-molten mt-3 min-h-16 w-full justify-center text-xl" onClick={onClose}>
-        Leave it closed
-      </button>
-    </Dialog>
-  );
-}
+/** What speaks against opening now, in the words of the plan. */
+const againstOpening = (early: RunSheet['opening']) => [
+  ...early.map((row) => ({ code: row.code, text: `${row.label}: ${row.shown} after it was full`, why: row.note })),
+  {
+    code: 'always',
+    text: 'Metal that is still liquid inside runs out when the sand goes',
+    why: 'What is hot and soft tears or warps.',
+  },
+];
 
 const PHASES = [
   { phase: 'melt', words: 'In the melt' },

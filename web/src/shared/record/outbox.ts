@@ -13,6 +13,10 @@ export type Outcome =
   /** It is on this device and is sent again by itself. */
   | { state: 'waiting'; problem: Problem | null };
 
+type Sent = Outcome & { done?: Done; clashes?: Clash[] };
+
+/** So many are shown at once after they were sent. */
+const AT_ONCE = 25;
 const SOONEST = 1000;
 const LATEST = 30_000;
 const PATIENCE = 20_000;
@@ -159,24 +163,44 @@ export class Outbox {
   }
 
   private async drain(): Promise<void> {
+    // What the notebook has by now. It is shown anew once for all of them: a hundred taps from a yard without signal are a hundred small
+    // sendings, and not a hundred pages as well. Should the tab die before that, they are sent again and count once.
+    let kept: { item: Outgoing; outcome: Sent }[] = [];
+    const settle = async () => {
+      const all = kept;
+      kept = [];
+      const done = all.at(-1)?.outcome.done;
+      // What is shown is read anew before it is forgotten here, so that nothing jumps back to the old value for a moment.
+      if (done) await Promise.race([this.onKept(done), new Promise((resolve) => setTimeout(resolve, 3000))]).catch(() => undefined);
+      await device.outbox.bulkDelete(all.flatMap(({ item }) => (item.seq === undefined ? [] : [item.seq])));
+      for (const { item, outcome } of all) this.answer(item, outcome);
+    };
     for (;;) {
       const rows = readable(shapes.outgoing, await device.outbox.where({ account: this.account }).sortBy('seq'));
       const held = new Set(rows.filter((row) => row.state === 'clash').flatMap((row) => row.changes.map((change) => change.id)));
+      const gone = new Set(kept.map(({ item }) => item.seq));
       // What a clash is about waits for it; the rest goes on.
-      const item = rows.find((row) => row.state === 'waiting' && !row.changes.some((change) => held.has(change.id)));
-      if (!item || this.closed) return;
+      const item = rows.find((row) => row.state === 'waiting' && !gone.has(row.seq) && !row.changes.some((change) => held.has(change.id)));
+      if (this.closed) return;
+      if (!item || kept.length >= AT_ONCE) {
+        if (kept.length === 0) return;
+        await settle();
+        continue;
+      }
       const outcome = await this.send(item);
       if (outcome.state === 'waiting') {
+        if (kept.length > 0) await settle();
         this.later(item, outcome.problem);
         return;
       }
       this.delay = SOONEST;
       this.trouble = null;
-      await this.settled(item, outcome);
+      if (outcome.state === 'done') kept.push({ item, outcome });
+      else await this.settled(item, outcome);
     }
   }
 
-  private async send(item: Outgoing): Promise<Outcome & { done?: Done; clashes?: Clash[] }> {
+  private async send(item: Outgoing): Promise<Sent> {
     try {
       const done = await answered(api.POST('/api/commands', { body: bodyOf(item), signal: AbortSignal.timeout(PATIENCE) }));
       return { state: 'done', questions: done.questions.map((question) => question.message), done };
@@ -194,16 +218,11 @@ export class Outbox {
     }
   }
 
-  private async settled(item: Outgoing, outcome: Outcome & { done?: Done; clashes?: Clash[] }): Promise<void> {
+  /** What the notebook did not take: put before the caster, or back into the draft. */
+  private async settled(item: Outgoing, outcome: Sent): Promise<void> {
     if (outcome.state === 'clash' && item.seq !== undefined)
       await device.outbox.update(item.seq, { state: 'clash', clashes: outcome.clashes ?? [] });
     if (outcome.state === 'refused') await backToDraft(item, outcome.problem);
-    if (outcome.state === 'done') {
-      // What is shown is read anew before it is forgotten here, so that nothing jumps back to the old value for a moment.
-      if (outcome.done)
-        await Promise.race([this.onKept(outcome.done), new Promise((resolve) => setTimeout(resolve, 3000))]).catch(() => undefined);
-      if (item.seq !== undefined) await device.outbox.delete(item.seq);
-    }
     this.answer(item, outcome);
   }
 
