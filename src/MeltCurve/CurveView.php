@@ -72,6 +72,11 @@ final readonly class CurveView
         // Whoever has the curve is told what is new; what it says is reckoned from all of it, thinned where it is long.
         $series = $this->readings->series($heat, 0.0, self::RECKONED_WITH);
         $shown = $this->readings->series($heat, $after);
+        $made = [];
+        foreach ($series as $one) {
+            // Also of a part of it, or of nothing new, it is said that a program made it up.
+            $made["{$one['instrument']} {$one['quantity']->value}"] = $one['simulated'];
+        }
         $now = (float) $this->clock->now()->format('U.v');
         [$target, $levels] = $this->levels($attempts, $alloy, $format);
         $curve = self::curve($series);
@@ -107,7 +112,7 @@ final readonly class CurveView
             metal: $alloy?->name,
             unit: $caster->units()->unit(Dimension::Temperature)->label,
             series: array_map(
-                static fn (array $one): SeriesAnswer => self::shown($one, $caster->units()),
+                static fn (array $one): SeriesAnswer => self::shown($one, $caster->units(), $made),
                 $shown,
             ),
             levels: $levels,
@@ -279,8 +284,11 @@ final readonly class CurveView
         return $marked;
     }
 
-    /** @param Series $one */
-    private static function shown(array $one, UnitPreferences $units): SeriesAnswer
+    /**
+     * @param Series $one
+     * @param array<string, bool> $made instrument and quantity → whether any of it was made up
+     */
+    private static function shown(array $one, UnitPreferences $units, array $made): SeriesAnswer
     {
         $unit = $units->unit($one['quantity']);
 
@@ -289,7 +297,7 @@ final readonly class CurveView
             name: $one['name'],
             quantity: $one['quantity']->value,
             unit: $unit->label,
-            simulated: $one['simulated'],
+            simulated: $one['simulated'] || ($made["{$one['instrument']} {$one['quantity']->value}"] ?? false),
             at: array_map(static fn (float $at): float => round($at, 3), $one['at']),
             value: array_map(static fn (float $si): float => round($unit->fromSi($si), 3), $one['value']),
         );

@@ -121,6 +121,8 @@ final class InstrumentsTest extends ApiTestCase
         $curve = $this->curve($heat);
 
         self::assertSame([true, true], array_column($curve['series'], 'simulated'));
+        $later = $this->curve($heat, '?after='.($this->now() + 60))['series'];
+        self::assertSame([true, true], array_column($later, 'simulated'), 'with nothing new, too');
         self::assertSame('named', $curve['scrap']['verdict']);
         self::assertSame('al_si9cu3', $curve['scrap']['alloys'][0]['code']);
         self::assertStringContainsString('Al-Si7Mg', (string) $curve['scrap']['written']);

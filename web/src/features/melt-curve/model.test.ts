@@ -39,6 +39,12 @@ describe('a curve that grows', () => {
     expect(newest(grown)).toBe(4);
   });
 
+  it('stays marked as made up, also when nothing new came', () => {
+    const made = { ...series([1], [10]), simulated: true };
+    expect(joined(curve(made), curve(series([], []))).series[0]?.simulated).toBe(true);
+    expect(joined(curve(series([1], [10])), curve({ ...series([2], [11]), simulated: true })).series[0]?.simulated).toBe(true);
+  });
+
   it('keeps what it has when nothing is new, takes a new instrument in, and drops one that is listened to no more', () => {
     const two = joined(curve(series([1], [10]), series([1], [5], 'gone')), curve(series([], []), series([9], [1], 'meter')));
     expect(two.series.map((one) => [one.instrument, one.at])).toEqual([

@@ -8,9 +8,11 @@ export function joined(before: Curve | undefined, now: Curve): Curve {
     if (!known) return later;
     const last = known.at.at(-1) ?? -Infinity;
     const from = later.at.findIndex((at) => at > last);
+    // Once made up, it stays said: the newest readings alone may be none at all.
+    const simulated = known.simulated || later.simulated;
     return from < 0
-      ? { ...later, at: known.at, value: known.value }
-      : { ...later, at: [...known.at, ...later.at.slice(from)], value: [...known.value, ...later.value.slice(from)] };
+      ? { ...later, simulated, at: known.at, value: known.value }
+      : { ...later, simulated, at: [...known.at, ...later.at.slice(from)], value: [...known.value, ...later.value.slice(from)] };
   });
   return { ...now, series };
 }
