@@ -43,16 +43,27 @@ final readonly class Pot
      */
     public static function usual(Alloy $alloy, Mass $metal, ?Mass $crucible = null): self
     {
+        $usual = self::proportions($alloy, $metal);
+
+        return self::of($alloy, $metal, $crucible ?? $usual['crucible'], $usual['wall'], $usual['top']);
+    }
+
+    /**
+     * Of a pot of usual proportions: its own mass, the wall with its foot, and the top of the bath.
+     *
+     * @return array{crucible: Mass, wall: Area, top: Area}
+     */
+    public static function proportions(Alloy $alloy, Mass $metal): array
+    {
         $volume = $metal->si() / $alloy->densityLiquid->si() / 0.8;
         $width = ((4 * $volume) / (1.3 * \M_PI)) ** (1 / 3);
+        $round = (\M_PI * $width ** 2) / 4;
 
-        return self::of(
-            $alloy,
-            $metal,
-            $crucible ?? Mass::fromSi(0.6 * $volume * 1000),
-            Area::fromSi(\M_PI * $width * 1.3 * $width + (\M_PI * $width ** 2) / 4),
-            Area::fromSi((\M_PI * $width ** 2) / 4),
-        );
+        return [
+            'crucible' => Mass::fromSi(0.6 * $volume * 1000),
+            'wall' => Area::fromSi(\M_PI * $width * 1.3 * $width + $round),
+            'top' => Area::fromSi($round),
+        ];
     }
 
     /** Watts lost at this temperature. */

@@ -71,10 +71,9 @@ final readonly class CoolingCurve
             return self::nothing($noise, 'There are too few readings of it cooling.');
         }
         $level = array_slice($level, $skip, $sure->count());
-        $free = $losses = [];
+        $free = [];
         foreach (array_slice($rate, $skip, $sure->count()) as $i => $slope) {
-            $losses[] = self::loss($level[$i]);
-            $free[] = -$slope / $losses[$i];
+            $free[] = -$slope / self::loss($level[$i]);
         }
         $base = self::base($free);
         if ($base <= 0.0) {

@@ -13,7 +13,6 @@ use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Mass;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Temperature;
-use MoltenNotes\Core\Quantity\TemperatureDifference;
 use MoltenNotes\Core\Working\StageResult;
 use MoltenNotes\Core\Working\StageSheet;
 
@@ -25,7 +24,7 @@ final readonly class HeatCurve
     /** Readings older than this are not "now" any more. */
     private const FRESH_S = 180.0;
 
-    private function __construct(public StageResult $result, public ?CoolingCurve $cooling, public ?ScrapCheck $scrap)
+    private function __construct(public StageResult $result, public ?ScrapCheck $scrap)
     {
     }
 
@@ -34,7 +33,6 @@ final readonly class HeatCurve
      * @param list<DayEvent> $events taps of the heat's pours, in any order
      * @param Estimate|null $efficiency learnt or told share of the power that reaches the metal
      * @param Curve $sample where arrests are looked for: a part of the curve, or all of it
-     * @param TemperatureDifference|null $probe limits of error of the probe, where it was checked
      */
     public static function of(
         Curve $curve,
@@ -49,7 +47,6 @@ final readonly class HeatCurve
         Temperature $air,
         float $now,
         QuantityFormatter $format,
-        ?TemperatureDifference $probe = null,
     ): self {
         $sheet = new StageSheet($format);
         $hot = $curve->latest();
@@ -64,7 +61,7 @@ final readonly class HeatCurve
         $found = FoundArrests::on($cooling);
         self::arrests($sheet, $cooling);
 
-        return new self($sheet->result(), $cooling, null === $found ? null : ScrapCheck::of($found, $probe));
+        return new self($sheet->result(), null === $found ? null : ScrapCheck::of($found));
     }
 
     private static function heating(

@@ -48,10 +48,12 @@ final readonly class HeatingModel
         if ($curve->count() < self::FEWEST || $curve->seconds() < self::SHORTEST_S) {
             return null;
         }
-        $variance = self::LESS_SURE * max(0.3, $curve->noise()->si()) ** 2;
+        $noise = max(0.3, $curve->noise()->si());
+        $variance = self::LESS_SURE * $noise ** 2;
         // Normal equations of y = c + a x₁ + b x₂; the prior on b stands in its diagonal.
         $m = [[1e-9, 0.0, 0.0], [0.0, 1e-9, 0.0], [0.0, 0.0, $variance / self::LOSS_PER_S ** 2]];
         $v = [0.0, 0.0, ($variance * self::LOSS_PER_S) / self::LOSS_PER_S ** 2];
+        $rows = [];
         $area = 0.0;
         foreach ($curve->at as $i => $at) {
             if ($i > 0) {
@@ -59,6 +61,7 @@ final readonly class HeatingModel
             }
             $row = [1.0, $at - $curve->at[0], -$area];
             $y = $curve->kelvin[$i] - $curve->kelvin[0];
+            $rows[] = [$row, $y];
             for ($p = 0; $p < 3; ++$p) {
                 $v[$p] += $row[$p] * $y;
                 for ($q = 0; $q < 3; ++$q) {
@@ -70,21 +73,17 @@ final readonly class HeatingModel
         if (null === $inverse) {
             return null;
         }
+        $c = $inverse[0][0] * $v[0] + $inverse[0][1] * $v[1] + $inverse[0][2] * $v[2];
         $a = $inverse[1][0] * $v[0] + $inverse[1][1] * $v[1] + $inverse[1][2] * $v[2];
         $b = $inverse[2][0] * $v[0] + $inverse[2][1] * $v[1] + $inverse[2][2] * $v[2];
         $aa = sqrt(max(0.0, $variance * $inverse[1][1]));
         $ba = $aa > 0.0 ? ($variance * $inverse[2][1]) / $aa : 0.0;
         $bb = sqrt(max(0.0, $variance * $inverse[2][2] - $ba ** 2));
-
-        $c = $inverse[0][0] * $v[0] + $inverse[0][1] * $v[1] + $inverse[0][2] * $v[2];
-        $misfit = $area = 0.0;
-        foreach ($curve->at as $i => $at) {
-            if ($i > 0) {
-                $area += ($at - $curve->at[$i - 1]) * (($curve->kelvin[$i] + $curve->kelvin[$i - 1]) / 2 - $air->kelvin());
-            }
-            $misfit += ($curve->kelvin[$i] - $curve->kelvin[0] - $c - $a * ($at - $curve->at[0]) + $b * $area) ** 2;
+        $misfit = 0.0;
+        foreach ($rows as [$row, $y]) {
+            $misfit += ($y - $c - $a * $row[1] - $b * $row[2]) ** 2;
         }
-        $beyond = sqrt($misfit / $curve->count()) > self::MISFIT * max(0.3, $curve->noise()->si());
+        $beyond = sqrt($misfit / count($rows)) > self::MISFIT * $noise;
 
         return new self($a, $b, [$aa, $ba, $bb], $air->kelvin(), !$beyond);
     }

@@ -6,9 +6,7 @@ namespace MoltenNotes\Core\PourDay;
 
 use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Plan\Basis;
-use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\Dimension;
-use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 
 /**
@@ -50,10 +48,8 @@ final readonly class LeavingOrder
     /** Kelvin lost in half a minute; null where the plan does not tell how hot it comes. */
     private static function lost(Basis $basis): ?float
     {
-        $there = static fn (float $seconds): ?float => PlanCasting::of(
-            $basis->with($basis->values->with('pour.carry_time', Measurement::of($seconds, 's'))),
-        )->figure('filling', 'at_mould')?->value->si;
-        [$first, $later] = [$there(0.0), $there(self::OUTSIDE_S)];
+        $first = AtTheMould::after($basis, 0.0)?->value->si;
+        $later = AtTheMould::after($basis, self::OUTSIDE_S)?->value->si;
 
         return null === $first || null === $later ? null : $first - $later;
     }

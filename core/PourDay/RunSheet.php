@@ -236,8 +236,7 @@ final readonly class RunSheet
     {
         $metal = [];
         foreach (self::SECONDS as $seconds) {
-            $carried = $basis->values->with('pour.carry_time', Measurement::of((float) $seconds, 's'));
-            $there = PlanCasting::of($basis->with($carried))->figure('filling', 'at_mould');
+            $there = AtTheMould::after($basis, (float) $seconds);
             if (null === $there) {
                 return [];
             }

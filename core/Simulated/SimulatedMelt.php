@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Simulated;
 
 use MoltenNotes\Core\Alloy\Alloy;
+use MoltenNotes\Core\Melt\Pot;
 use MoltenNotes\Core\MeltCurve\KnownArrests;
 use MoltenNotes\Core\Quantity\Mass;
 use MoltenNotes\Core\Quantity\Power;
+use MoltenNotes\Core\Quantity\Radiation;
 use MoltenNotes\Core\Quantity\Ratio;
 use MoltenNotes\Core\Quantity\Temperature;
 
@@ -18,7 +20,6 @@ use MoltenNotes\Core\Quantity\Temperature;
  */
 final class SimulatedMelt
 {
-    private const STEFAN_BOLTZMANN = 5.670374e-8;
     /** Clay-graphite, J/kgK; common practice. */
     private const CRUCIBLE_HEAT = 1100.0;
     private const CONVECTION = 10.0;
@@ -45,15 +46,14 @@ final class SimulatedMelt
     /** A cold charge in a crucible of usual proportions; mass above zero. */
     public static function cold(Alloy $alloy, Mass $metal, Temperature $air): self
     {
-        $volume = $metal->si() / $alloy->densityLiquid->si() / 0.8;
-        $width = ((4 * $volume) / (1.3 * \M_PI)) ** (1 / 3);
+        $usual = Pot::proportions($alloy, $metal);
 
         return new self(
             $alloy,
             KnownArrests::find($alloy->code),
             $metal->si(),
-            0.6 * $volume * 1000,
-            \M_PI * $width * 1.3 * $width + (\M_PI * $width ** 2) / 2,
+            $usual['crucible']->si(),
+            $usual['wall']->si() + $usual['top']->si(),
             $air->kelvin(),
             $air->kelvin(),
         );
@@ -101,7 +101,7 @@ final class SimulatedMelt
         $heat = $this->kg * ($this->solid * $this->alloy->heatSolid->si() + (1 - $this->solid) * $this->alloy->heatLiquid->si())
             + $this->crucibleKg * self::CRUCIBLE_HEAT;
         $lost = $insulated * $this->area * (self::CONVECTION * ($this->kelvin - $this->air)
-            + self::EMISSIVITY * self::STEFAN_BOLTZMANN * ($this->kelvin ** 4 - $this->air ** 4));
+            + self::EMISSIVITY * Radiation::STEFAN_BOLTZMANN * ($this->kelvin ** 4 - $this->air ** 4));
         $net = $watts - $lost;
         $balance = $this->balance();
         $off = $balance - $this->kelvin;

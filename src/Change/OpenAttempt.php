@@ -11,6 +11,7 @@ use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\PourDay\MeasuredValues;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
+use MoltenNotes\App\Shared\Seconds;
 use MoltenNotes\Core\Attempt\FindingReader;
 use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\Diagnosis\Catalogue;
@@ -31,8 +32,6 @@ use Symfony\Component\Uid\Uuid;
 final class OpenAttempt implements OpenRecord
 {
     private const MOST_OWN = 20;
-    /** The first of January 2000. */
-    private const FIRST_SECOND = 946_684_800;
     private const MOST_WORDS = 300;
 
     private const MOST_EVENTS = 300;
@@ -276,7 +275,7 @@ final class OpenAttempt implements OpenRecord
         }
         // A tap of tomorrow is a clock that is wrong; a day of slack for clocks that are a little.
         $second = is_int($at) || is_float($at) || (is_string($at) && is_numeric($at)) ? (float) $at : 0.0;
-        if ($second < self::FIRST_SECOND || $second > $this->now->getTimestamp() + 86400) {
+        if ($second < Seconds::FIRST || $second > $this->now->getTimestamp() + 86400) {
             return $reader->refuse($pointer.'/at', 'record.impossible', 'Say when it was, in seconds since 1970, and not in the future.');
         }
         if (!isset($this->attempt->events()[$id]) && count($this->attempt->events()) >= self::MOST_EVENTS) {
@@ -290,7 +289,7 @@ final class OpenAttempt implements OpenRecord
 
         return [
             'code' => $tap->code,
-            'at' => self::second($second),
+            'at' => Seconds::words($second),
             'word' => null === $word ? null : mb_substr($word, 0, self::MOST_WORDS),
         ];
     }
@@ -298,13 +297,7 @@ final class OpenAttempt implements OpenRecord
     /** @return array{code: string, at: string, word: string|null}|null */
     private static function eventTold(?DayEvent $event): ?array
     {
-        return null === $event ? null : ['code' => $event->code, 'at' => self::second($event->at), 'word' => $event->word];
-    }
-
-    /** Numbers are the same to a billionth, which is more than a second since 1970: a second is told in words. */
-    private static function second(float $at): string
-    {
-        return number_format($at, 1, '.', '');
+        return null === $event ? null : ['code' => $event->code, 'at' => Seconds::words($event->at), 'word' => $event->word];
     }
 
     private function tap(string $id, mixed $value): void

@@ -7,6 +7,7 @@ namespace MoltenNotes\App\Change;
 use MoltenNotes\App\Instruments\Instruments;
 use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Shared\Seconds;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\ValueReader;
@@ -17,8 +18,6 @@ final class OpenHeat implements OpenRecord
 {
     private const LISTENS = 'listens.';
     private const MOST_LISTENED = 12;
-    /** The first of January 2000. */
-    private const FIRST_SECOND = 946_684_800.0;
 
     public function __construct(
         private readonly Heat $heat,
@@ -70,8 +69,8 @@ final class OpenHeat implements OpenRecord
             $when = $this->heat->listens()[substr($field, strlen(self::LISTENS))] ?? null;
 
             return null === $when ? null : [
-                'from' => self::second($when['from']),
-                'to' => null === $when['to'] ? null : self::second($when['to']),
+                'from' => Seconds::words($when['from']),
+                'to' => null === $when['to'] ? null : Seconds::words($when['to']),
             ];
         }
 
@@ -132,13 +131,13 @@ final class OpenHeat implements OpenRecord
         $reader->refuseUnknown($raw, ['from', 'to'], $pointer, 'record.unknown_part', 'This is not part of listening.');
         $from = self::told($raw['from'] ?? null);
         $to = self::told($raw['to'] ?? null);
-        if (null === $from || $from < self::FIRST_SECOND || (null !== $to && $to <= $from)) {
+        if (null === $from || $from < Seconds::FIRST || (null !== $to && $to <= $from)) {
             $reader->refuse($pointer.'/from', 'record.impossible', 'Say from when on, and until when after that, in seconds since 1970.');
 
             return null;
         }
 
-        return ['from' => self::second($from), 'to' => null === $to ? null : self::second($to)];
+        return ['from' => Seconds::words($from), 'to' => null === $to ? null : Seconds::words($to)];
     }
 
     private function listen(string $id, mixed $value): void
@@ -150,11 +149,5 @@ final class OpenHeat implements OpenRecord
     private static function told(mixed $raw): ?float
     {
         return is_numeric($raw) && is_finite((float) $raw) && abs((float) $raw) < 1e11 ? (float) $raw : null;
-    }
-
-    /** In words: numbers are the same to a billionth, which is more than a second since 1970. */
-    private static function second(float $at): string
-    {
-        return number_format($at, 1, '.', '');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Instruments;
 
 use MoltenNotes\App\Shared\Http\JsonBody;
+use MoltenNotes\App\Shared\Seconds;
 use MoltenNotes\Core\Instrument\InstrumentKind;
 use MoltenNotes\Core\Instrument\ReadingLine;
 use MoltenNotes\Core\Record\FieldProblem;
@@ -20,8 +21,6 @@ final readonly class ReadingsBody
     private const MOST_READINGS = 10_000;
     private const MOST_BYTES = 1_000_000;
     private const MOST_FAULTS = 20;
-    /** The first of January 2000: a clock that was never set reads earlier. */
-    private const FIRST_SECOND = 946_684_800.0;
     /** How far a clock may run ahead of the notebook's. */
     private const AHEAD_S = 120.0;
 
@@ -116,7 +115,7 @@ final readonly class ReadingsBody
             $unit = is_string($row['unit']) && '' !== $row['unit'] ? mb_substr($row['unit'], 0, 20) : null;
             if (null === $at) {
                 $fault("{$pointer}/time", 'reading.time', 'The time is an ISO date with its zone, or seconds since 1970.');
-            } elseif ($at < self::FIRST_SECOND || $at > $now + self::AHEAD_S) {
+            } elseif ($at < Seconds::FIRST || $at > $now + self::AHEAD_S) {
                 $shown = gmdate('Y-m-d H:i', (int) max(-1e11, min(1e11, $at)));
                 $fault("{$pointer}/time", 'reading.clock', "The clock of the instrument is off: it says {$shown} UTC.");
             } elseif (null === $value) {

@@ -11,6 +11,7 @@ use MoltenNotes\App\Notebook\Casting;
 use MoltenNotes\App\Notebook\Photo;
 use MoltenNotes\App\Notebook\RecordedFinding;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
+use MoltenNotes\App\Shared\Seconds;
 use MoltenNotes\Core\Attempt\Vocabulary;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
@@ -46,7 +47,7 @@ final readonly class Photos
         $this->store->keep($attempt->caster()->id(), $id, $made);
         $now = $this->clock->now();
         // A phone whose clock was never set tells no time worth keeping.
-        $sure = null !== $takenAt && $takenAt > 946_684_800.0 && $takenAt < $now->getTimestamp() + 60;
+        $sure = null !== $takenAt && $takenAt > Seconds::FIRST && $takenAt < $now->getTimestamp() + 60;
         $taken = $sure ? new \DateTimeImmutable('@'.(int) $takenAt) : $now;
         $photo = new Photo($id, $attempt, $taken, $made->width, $made->height, $now);
         $this->storage->persist($photo);
