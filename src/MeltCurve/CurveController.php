@@ -64,7 +64,8 @@ final readonly class CurveController
         }
         $rows = [];
         $simulated = false;
-        foreach ($this->heatReadings->series($heat) as $series) {
+        $events = HeatReadings::events($this->notebook->pouredFrom($heat));
+        foreach ($this->heatReadings->series($caster, $this->heatReadings->listened($heat), $events) as $series) {
             $simulated = $simulated || $series['simulated'];
             $unit = $caster->units()->unit($series['quantity']);
             foreach ($series['at'] as $index => $at) {

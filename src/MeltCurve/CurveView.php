@@ -68,10 +68,11 @@ final readonly class CurveView
         $values = $heat->values();
         $alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
         $attempts = $this->notebook->pouredFrom($heat);
-        $events = $this->readings->events($heat);
+        $events = HeatReadings::events($attempts);
+        $listened = $this->readings->listened($heat);
         // Whoever has the curve is told what is new; what it says is reckoned from all of it, thinned where it is long.
-        $series = $this->readings->series($heat, 0.0, self::RECKONED_WITH);
-        $shown = $this->readings->series($heat, $after);
+        $series = $this->readings->series($caster, $listened, $events, 0.0, self::RECKONED_WITH);
+        $shown = $this->readings->series($caster, $listened, $events, $after);
         $made = [];
         foreach ($series as $one) {
             // Also of a part of it, or of nothing new, it is said that a program made it up.
@@ -95,7 +96,6 @@ final readonly class CurveView
             $now,
             $format,
         );
-        $listened = $this->readings->listened($heat);
         $others = array_values(array_filter(
             $this->instruments->all($caster),
             static fn (Instrument $one): bool => !$one->isRevoked()

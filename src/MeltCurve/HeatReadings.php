@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\MeltCurve;
 
+use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Instruments\Instruments;
 use MoltenNotes\App\Instruments\Readings;
+use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Instrument;
-use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\Core\CoreError;
 use MoltenNotes\Core\Instrument\InstrumentKind;
 use MoltenNotes\Core\PourDay\DayEvent;
@@ -18,6 +19,7 @@ use MoltenNotes\Core\Quantity\QuantityParser;
 /**
  * All that was read of a melt: by the instruments it listens to, and typed on the day of its pours. In SI.
  *
+ * @phpstan-type Listened array<string, array{instrument: Instrument, from: float, to: float|null}>
  * @phpstan-type Series array{instrument: string, name: string, kind: InstrumentKind, quantity: Dimension, simulated: bool, at: list<float>,
  *     value: list<float>}
  */
@@ -27,11 +29,11 @@ final readonly class HeatReadings
     private const LONGEST_S = 86_400.0;
     private const TYPED = 'typed';
 
-    public function __construct(private Instruments $instruments, private Readings $readings, private Notebook $notebook)
+    public function __construct(private Instruments $instruments, private Readings $readings)
     {
     }
 
-    /** @return array<string, array{instrument: Instrument, from: float, to: float|null}> instruments that are there, by their id */
+    /** @return Listened instruments that are there, by their id */
     public function listened(Heat $heat): array
     {
         $listened = [];
@@ -45,11 +47,15 @@ final readonly class HeatReadings
         return $listened;
     }
 
-    /** @return list<DayEvent> taps of all its pours, in order */
-    public function events(Heat $heat): array
+    /**
+     * @param list<Attempt> $pours of one melt
+     *
+     * @return list<DayEvent> taps of them all, in order
+     */
+    public static function events(array $pours): array
     {
         $events = [];
-        foreach ($this->notebook->pouredFrom($heat) as $attempt) {
+        foreach ($pours as $attempt) {
             array_push($events, ...array_values($attempt->events()));
         }
         usort($events, static fn (DayEvent $a, DayEvent $b): int => $a->at <=> $b->at);
@@ -58,15 +64,17 @@ final readonly class HeatReadings
     }
 
     /**
+     * @param Listened $listened
+     * @param list<DayEvent> $events
      * @param float $after only what came after this second
      * @param int|null $most readings of a series, each the mean of its neighbours; null: every single one
      *
      * @return list<Series>
      */
-    public function series(Heat $heat, float $after = 0.0, ?int $most = null): array
+    public function series(Caster $caster, array $listened, array $events, float $after = 0.0, ?int $most = null): array
     {
         $series = [];
-        foreach ($this->listened($heat) as $id => ['instrument' => $instrument, 'from' => $from, 'to' => $to]) {
+        foreach ($listened as $id => ['instrument' => $instrument, 'from' => $from, 'to' => $to]) {
             foreach (array_keys($instrument->kind()->reads()) as $quantity) {
                 $read = $this->readings->of($instrument->id(), $quantity, $from, $to ?? $from + self::LONGEST_S, $after, $most);
                 if ([] !== $read['at'] || $after > 0.0) {
@@ -79,7 +87,7 @@ final readonly class HeatReadings
                 }
             }
         }
-        $typed = $this->typed($heat, $after);
+        $typed = self::typed($caster, $events, $after);
 
         return [] === $typed['at'] ? $series : [...$series, [
             'instrument' => self::TYPED,
@@ -90,12 +98,16 @@ final readonly class HeatReadings
         ] + $typed];
     }
 
-    /** @return array{at: list<float>, value: list<float>} */
-    private function typed(Heat $heat, float $after): array
+    /**
+     * @param list<DayEvent> $events
+     *
+     * @return array{at: list<float>, value: list<float>}
+     */
+    private static function typed(Caster $caster, array $events, float $after): array
     {
         $at = $value = [];
-        $parser = new QuantityParser($heat->caster()->units());
-        foreach ($this->events($heat) as $event) {
+        $parser = new QuantityParser($caster->units());
+        foreach ($events as $event) {
             if ('temperature' !== $event->code || null === $event->word || $event->at <= $after) {
                 continue;
             }

@@ -13,6 +13,9 @@ export function momentWords(moment: string): string {
   return `${at.getDate()} ${MONTHS[at.getMonth()] ?? ''}, ${two(at.getHours())}:${two(at.getMinutes())}`;
 }
 
+/** The same of seconds since 1970. */
+export const clockWords = (at: number) => momentWords(new Date(at * 1000).toISOString());
+
 /** Today where the caster is, as 2026-05-03. */
 export function today(now: Date = new Date()): string {
   const two = (n: number) => String(n).padStart(2, '0');

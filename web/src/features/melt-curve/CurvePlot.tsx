@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import uPlot from 'uplot';
 import 'uplot/dist/uPlot.min.css';
 import type { Curve } from '../../shared/api';
-import { nearest, type TableRow } from './model';
+import { nearest, timeWords, type TableRow } from './model';
 
 interface Props {
   curve: Curve;
@@ -11,9 +11,6 @@ interface Props {
 }
 
 const HEIGHT = 340;
-const timeWords = (at: number) =>
-  new Date(at * 1000).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', second: '2-digit', hour12: false });
-
 const minuteWords = (at: number) => new Date(at * 1000).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false });
 
 /** The curve to scale. It can be dragged into, walked along with the arrow keys, and is read out as it is walked. */

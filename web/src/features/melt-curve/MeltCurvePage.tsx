@@ -3,14 +3,14 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { ProblemError, type Curve } from '../../shared/api';
 import { useChange, type Plain } from '../../shared/record';
-import { dayWords } from '../../shared/day';
+import { clockWords, dayWords } from '../../shared/day';
 import { OpenWorking } from '../../shared/ui/OpenWorking';
 import { Pressed } from '../../shared/ui/Pressed';
 import { StandingMark } from '../../shared/ui/StandingMark';
 import { Failed, Loading } from '../../shared/ui/states';
 import { useSaving } from '../../shared/ui/useSaving';
 import { CurvePlot } from './CurvePlot';
-import { tableOf } from './model';
+import { tableOf, timeWords } from './model';
 import { curveQuery, useImport, type Part } from './queries';
 
 /** What is large at the top, as far as there are three of them: while it runs what is now, afterwards what it came to. */
@@ -240,9 +240,6 @@ function Take({ curve, doing }: { curve: Curve; doing: Doing }) {
   );
 }
 
-const clockOf = (at: number) =>
-  new Date(at * 1000).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hour12: false });
-
 function Listens({ curve, doing }: { curve: Curve; doing: Doing }) {
   const plain = (from: number, to: number | null): Plain => ({ from: from.toFixed(1), to: to === null ? null : to.toFixed(1) });
   const listen = (instrument: Curve['others'][number]) =>
@@ -263,7 +260,7 @@ function Listens({ curve, doing }: { curve: Curve; doing: Doing }) {
             <span>
               <span className="font-semibold">{one.name}</span> {one.simulated && <span className="lettering">simulated</span>}
               <span className="block text-sm text-soft">
-                {one.kind_label}, {clockOf(one.from)} {one.to === null ? 'on' : `to ${clockOf(one.to)}`}
+                {one.kind_label}, {clockWords(one.from)} {one.to === null ? 'on' : `to ${clockWords(one.to)}`}
                 {one.last.map((read) => `, ${read.shown}`)}
               </span>
             </span>
@@ -294,7 +291,7 @@ function Listens({ curve, doing }: { curve: Curve; doing: Doing }) {
               <span className="block text-sm text-soft">
                 {one.kind_label}
                 {one.last.length > 0 ? one.last.map((read) => `, ${read.shown}`) : ', has read nothing yet'}
-                {one.running_since !== null && `, running since ${clockOf(one.running_since)}`}
+                {one.running_since !== null && `, running since ${clockWords(one.running_since)}`}
               </span>
             </span>
             <button type="button" className="press press-molten" onClick={() => listen(one)}>
@@ -383,7 +380,7 @@ function Table({ curve }: { curve: Curve }) {
             {rows.map((row) => (
               <tr key={row.at} className="hairline">
                 <th scope="row" className="figure py-1 pr-6 text-left font-normal">
-                  {new Date(row.at * 1000).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', second: '2-digit', hour12: false })}
+                  {timeWords(row.at)}
                 </th>
                 {row.values.map((value, index) => (
                   <td key={index} className="figure py-1 pr-6">

@@ -63,3 +63,7 @@ export function nearest(at: readonly number[], second: number): number {
   }
   return Math.abs((at[high] ?? 0) - second) < Math.abs((at[low] ?? 0) - second) ? high : low;
 }
+
+/** Time of day to the second: an arrest is read as closely as that. */
+export const timeWords = (at: number) =>
+  new Date(at * 1000).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', second: '2-digit', hour12: false });

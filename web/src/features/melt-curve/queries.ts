@@ -1,5 +1,5 @@
 import { queryOptions, useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query';
-import { answered, api, csrfToken, ProblemError, readProblem, type Curve, type CurveSeries } from '../../shared/api';
+import { answered, api, sendFile, type Curve, type CurveSeries } from '../../shared/api';
 import { joined, newest } from './model';
 
 const EVERY = 2000;
@@ -48,16 +48,12 @@ export const curveQuery = (client: QueryClient, id: string, part: Part | null) =
 export function useImport(id: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: async (file: File) => {
-      const answer = await fetch(`/api/heats/${id}/curve?name=${encodeURIComponent(file.name)}`, {
-        method: 'POST',
-        headers: { 'Content-Type': 'text/csv', 'X-CSRF-Token': csrfToken() },
-        body: file,
-      });
-      const body: unknown = await answer.json();
-      if (!answer.ok) throw new ProblemError(readProblem(body, answer.status));
-      return body as { accepted: number; known: number; refused: { message: string }[] };
-    },
+    mutationFn: (file: File) =>
+      sendFile<{ accepted: number; known: number; refused: { message: string }[] }>(
+        `/api/heats/${id}/curve?name=${encodeURIComponent(file.name)}`,
+        'text/csv',
+        file,
+      ),
     onSuccess: () => client.invalidateQueries({ queryKey: ['heats', id] }),
   });
 }

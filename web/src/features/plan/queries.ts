@@ -1,6 +1,6 @@
 import { keepPreviousData, queryOptions, useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { answered, api, csrfToken, ProblemError, readProblem, type Layer, type MeshReading, type TypedEntry } from '../../shared/api';
+import { answered, api, sendFile, type Layer, type MeshReading, type TypedEntry } from '../../shared/api';
 
 /**
  * A plan for what stands on the screen. The key is the question: an answer to an older one can never take its place; the last good one
@@ -41,17 +41,8 @@ export const meshQuery = (id: string | null) =>
 export function useReadMesh() {
   const [id, setId] = useState<string | null>(null);
   const send = useMutation({
-    mutationFn: async ({ file, unit }: { file: File; unit: string }): Promise<MeshReading> => {
-      const response = await fetch(`/api/meshes?unit=${unit}`, {
-        method: 'POST',
-        credentials: 'same-origin',
-        headers: { 'X-CSRF-Token': csrfToken(), 'Content-Type': 'application/octet-stream' },
-        body: file,
-      });
-      const body: unknown = await response.json().catch(() => null);
-      if (!response.ok) throw new ProblemError(readProblem(body, response.status));
-      return body as MeshReading;
-    },
+    mutationFn: ({ file, unit }: { file: File; unit: string }) =>
+      sendFile<MeshReading>(`/api/meshes?unit=${unit}`, 'application/octet-stream', file),
     onMutate: () => setId(null),
     onSuccess: (taken) => setId(taken.id),
   });

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answered, api, fieldMessages, type Choice, type Instrument } from '../../shared/api';
+import { clockWords } from '../../shared/day';
 import { Dialog } from '../../shared/ui/Dialog';
 import { PickOne } from '../../shared/ui/Pegs';
 import { TextEntry } from '../../shared/ui/TextEntry';
@@ -41,7 +42,7 @@ export function InstrumentShelf() {
               <span className="block text-sm text-soft">
                 {one.kind_label}
                 {one.last.map((read) => `, ${read.shown}`)}
-                {one.revoked ? ', cut off' : one.seen_at === null ? ', has not spoken yet' : `, last heard ${whenOf(one.seen_at)}`}
+                {one.revoked ? ', cut off' : one.seen_at === null ? ', has not spoken yet' : `, last heard ${clockWords(one.seen_at)}`}
               </span>
             </span>
             {!one.revoked && (
@@ -75,9 +76,6 @@ export function InstrumentShelf() {
     </section>
   );
 }
-
-const whenOf = (at: number) =>
-  new Date(at * 1000).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hour12: false });
 
 function Connect({ onDone }: { onDone: () => void }) {
   const client = useQueryClient();
