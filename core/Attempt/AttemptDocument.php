@@ -40,6 +40,7 @@ final class AttemptDocument
         'experience',
         'beside',
         'same_heat',
+        'sand',
     ];
 
     private ValueReader $reader;
@@ -100,6 +101,7 @@ final class AttemptDocument
             $this->experience($root['experience'] ?? []),
             beside: isset($root['beside']) ? $this->beside($root['beside']) : null,
             sameHeat: $this->sameHeat($root['same_heat'] ?? []),
+            sand: isset($root['sand']) ? $this->reader->values($root['sand'], '/sand') : null,
         );
     }
 

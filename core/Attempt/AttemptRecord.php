@@ -18,6 +18,7 @@ final readonly class AttemptRecord
      * @param list<Finding> $findings
      * @param array<string, 'yes'|'no'|'unclear'> $answers check → answer
      * @param list<list<string>> $sameHeat of each other judged mould that was filled from the same melt, the kinds of defects found
+     * @param Values|null $sand what the mould took from its heap that day
      * @param self|null $beside another attempt at the same thing that it is compared with; itself compared with none
      */
     public function __construct(
@@ -39,6 +40,7 @@ final readonly class AttemptRecord
         public Solids $solids = new FreshSolids(),
         public ?self $beside = null,
         public array $sameHeat = [],
+        public ?Values $sand = null,
     ) {
     }
 
@@ -48,6 +50,7 @@ final readonly class AttemptRecord
         ?Workshop $workshop,
         Experience $experience,
         Solids $solids = new FreshSolids(),
+        ?Values $sand = null,
     ): self {
         return new self(
             '',
@@ -66,22 +69,26 @@ final readonly class AttemptRecord
             $workshop,
             $experience,
             $solids,
+            sand: $sand,
         );
     }
 
     /** The same ground with other values; nothing of the pour that is over. */
     public function with(Values $values): self
     {
-        return self::ofValues($values, $this->workshop, $this->experience, $this->solids);
+        return self::ofValues($values, $this->workshop, $this->experience, $this->solids, $this->sand);
     }
 
     /**
      * What counts for computing: as made where known, as planned where not; the heat's own values for the melt; nothing of another
-     * process.
+     * process. What a heap's tests say of the sand is what was there on the day; before it, what is planned may be mixed yet.
      */
     public function values(): Values
     {
-        return $this->planned->overlaidBy($this->made)->overlaidBy($this->heat)->ofItsProcess();
+        $sand = $this->sand ?? Values::none();
+        $planned = null === $this->pouredOn ? $sand->overlaidBy($this->planned) : $this->planned->overlaidBy($sand);
+
+        return $planned->overlaidBy($this->made)->overlaidBy($this->heat)->ofItsProcess();
     }
 
     /** @return list<string> kinds of defect, each once, in a fixed order */
@@ -123,16 +130,17 @@ final readonly class AttemptRecord
                 'experience' => $this->experience->toArray(),
                 'beside' => $this->beside?->besideArray(),
                 'same_heat' => $this->sameHeat,
+                'sand' => $this->sand?->toArray(),
             ],
             static fn (mixed $value): bool => null !== $value && [] !== $value,
         );
     }
 
-    /** @return array<string, mixed> what counts of an attempt that stands beside another */
+    /** @return array<string, mixed> what counts of an attempt that stands beside another; what its sand was like is as it was made */
     private function besideArray(): array
     {
         return array_filter(
-            array_intersect_key(
+            ['made' => ($this->sand ?? Values::none())->overlaidBy($this->made)->toArray()] + array_intersect_key(
                 $this->toArray(),
                 ['planned' => 0, 'made' => 0, 'heat' => 0, 'observations' => 0, 'findings' => 0, 'verdict' => 0],
             ) + ['number' => $this->number],
@@ -166,6 +174,33 @@ final readonly class AttemptRecord
             $this->solids,
             $other,
             $sameHeat,
+            $this->sand,
+        );
+    }
+
+    /** The same attempt, its mould made of a heap that was like this on the day. */
+    public function madeOf(Values $sand): self
+    {
+        return new self(
+            $this->castingName,
+            $this->purpose,
+            $this->number,
+            $this->pouredOn,
+            $this->planned,
+            $this->made,
+            $this->heat,
+            $this->observations,
+            $this->findings,
+            $this->answers,
+            $this->history,
+            $this->verdict,
+            $this->note,
+            $this->workshop,
+            $this->experience,
+            $this->solids,
+            $this->beside,
+            $this->sameHeat,
+            $sand,
         );
     }
 }

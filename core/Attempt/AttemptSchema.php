@@ -129,6 +129,10 @@ final class AttemptSchema
                     'description' => 'Of each other judged mould that was filled from the same melt, the kinds of defects found.',
                     'items' => ['type' => 'array', 'items' => $codes($vocabulary->defects)],
                 ],
+                'sand' => [
+                    'description' => 'What the heap that the mould was made of was like that day.',
+                    '$ref' => '#/$defs/values',
+                ],
                 'workshop' => [
                     'type' => 'object',
                     'description' => 'What the caster owns: furnaces, crucibles, flasks, cutters, stock, tariffs, safe_lift, currency, '

@@ -7,6 +7,7 @@ namespace MoltenNotes\Core\Record;
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Charge\EnergySource;
 use MoltenNotes\Core\Process\MouldProcess;
+use MoltenNotes\Core\Sand\SandKind;
 
 /** The words a caster picks from. */
 final class Choices
@@ -61,6 +62,9 @@ final class Choices
         }
         foreach (MouldProcess::all() as $process) {
             $lists['process'][$process->code] = ['label' => $process->label, 'hint' => $process->hint];
+        }
+        foreach (SandKind::all() as $kind) {
+            $lists['sand_kind'][$kind->code] = ['label' => $kind->label, 'hint' => $kind->hint];
         }
         foreach (EnergySource::all() as $source) {
             $lists['energy_source'][$source->code] = ['label' => $source->label, 'hint' => ''];

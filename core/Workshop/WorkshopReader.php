@@ -8,28 +8,15 @@ use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\ValueReader;
 
-/** Reads a workshop from untrusted input. Faults go to the reader, each with its place. */
+/**
+ * Reads a workshop from untrusted input. Faults go to the reader, each with its place.
+ *
+ * @phpstan-import-type Cell from ColumnReader
+ */
 final class WorkshopReader
 {
     private const MOST_ROWS = 200;
-    private const MOST_ELEMENTS = 24;
     private const PARTS = ['furnaces', 'crucibles', 'flasks', 'cutters', 'stock', 'tariffs', 'safe_lift', 'currency', 'school'];
-    /** What a row holds besides its name and its measurements. */
-    private const WORDS = [
-        'furnaces' => ['source'],
-        'crucibles' => [],
-        'flasks' => [],
-        'cutters' => ['kind'],
-        'stock' => ['price', 'composition'],
-    ];
-    /** Kind of row → measurement → unit, least, most. */
-    private const ROWS = [
-        'furnaces' => ['power' => ['kW', 0.05, 2000], 'efficiency' => ['percent', 0.1, 95]],
-        'crucibles' => ['volume' => ['mL', 1, 500000], 'mass' => ['kg', 0.01, 500]],
-        'flasks' => ['length' => ['mm', 20, 5000], 'width' => ['mm', 20, 5000], 'cope' => ['mm', 5, 2000], 'drag' => ['mm', 5, 2000]],
-        'cutters' => ['size' => ['mm', 0.5, 500]],
-        'stock' => ['mass' => ['kg', 0, 10000], 'least' => ['kg', 0, 10000], 'loss' => ['percent', 0, 90]],
-    ];
 
     /** What cannot be read is told to the reader with its pointer; the rest is taken. */
     public static function read(mixed $raw, string $pointer, ValueReader $reader): Workshop
@@ -96,22 +83,18 @@ final class WorkshopReader
         );
     }
 
-    /** @return list<string> kinds of things a workshop holds */
-    public static function kinds(): array
-    {
-        return array_keys(self::ROWS);
-    }
-
     /** @return list<string> what is kept of a thing of this kind; empty where there is no such kind */
     public static function columns(string $kind): array
     {
-        return isset(self::ROWS[$kind], self::WORDS[$kind]) ? ['name', ...self::WORDS[$kind], ...array_keys(self::ROWS[$kind])] : [];
+        $row = ThingKind::find($kind);
+
+        return null === $row ? [] : ['name', ...array_keys($row->columns)];
     }
 
     /**
-     * One column of one thing: a name, words, a price, a composition (element → share) or a measurement. Null is blank, or was refused.
+     * One column of one thing: a name, or whatever the table says. Null is blank, or was refused.
      *
-     * @return Measurement|array<string, float>|string|float|null
+     * @return Cell
      */
     public static function column(
         string $kind,
@@ -119,19 +102,10 @@ final class WorkshopReader
         mixed $raw,
         string $pointer,
         ValueReader $reader,
-    ): Measurement|array|string|float|null {
-        $bounds = self::ROWS[$kind][$column] ?? null;
-        if (null !== $bounds) {
-            return $reader->measured($column, $bounds[0], [$bounds[1], $bounds[2]], null, $raw, $pointer);
-        }
+    ): Measurement|array|string|int|float|null {
+        $row = ThingKind::find($kind)?->columns[$column] ?? null;
 
-        return match ($column) {
-            'name' => self::name($raw, $pointer, $reader),
-            'source' => null === $raw ? null : $reader->choice('energy_source', $raw, $pointer),
-            'kind' => self::cutterKind($raw, $pointer, $reader),
-            'price' => self::price($raw, $pointer, $reader),
-            default => self::composition($raw ?? [], $pointer, $reader),
-        };
+        return null === $row ? ColumnReader::name($raw, $pointer, $reader) : ColumnReader::read($row, $raw, $pointer, $reader);
     }
 
     /**
@@ -150,9 +124,8 @@ final class WorkshopReader
 
     /**
      * @param array<mixed> $raw
-     * @param key-of<self::ROWS> $kind
      *
-     * @return iterable<array{string, array<string, Measurement|array<string, float>|string|float|null>}> name and columns
+     * @return iterable<array{string, array<string, Cell>}> name and columns
      */
     private static function rows(array $raw, string $kind, string $pointer, ValueReader $reader): iterable
     {
@@ -186,28 +159,11 @@ final class WorkshopReader
      */
     public static function insist(string $kind, array $row, string $pointer, ValueReader $reader): void
     {
-        if ('cutters' === $kind && null === ($row['size'] ?? null)) {
-            $reader->refuse($pointer.'/size', 'workshop.size_missing', 'Say how large it is.');
+        foreach (ThingKind::find($kind)->columns ?? [] as $column) {
+            if (null !== $column->needed && in_array($row[$column->key] ?? null, [null, ''], true)) {
+                $reader->refuse("{$pointer}/{$column->key}", 'workshop.needed', $column->needed);
+            }
         }
-        if ('cutters' === $kind && null === ($row['kind'] ?? null)) {
-            $reader->refuse($pointer.'/kind', 'record.unknown_choice', 'A cutter is a drill, a tube or a bar.');
-        }
-    }
-
-    private static function name(mixed $raw, string $pointer, ValueReader $reader): ?string
-    {
-        $name = trim($reader->text($raw, $pointer) ?? '');
-
-        return '' === $name ? null : mb_substr($name, 0, 60);
-    }
-
-    private static function cutterKind(mixed $raw, string $pointer, ValueReader $reader): ?string
-    {
-        if (null === $raw || (is_string($raw) && isset(Choices::list('cutter_kind')[$raw]))) {
-            return $raw;
-        }
-
-        return $reader->refuse($pointer, 'record.unknown_choice', 'A cutter is a drill, a tube or a bar.');
     }
 
     private static function tariff(string $source, mixed $raw, string $pointer, ValueReader $reader): ?float
@@ -216,79 +172,29 @@ final class WorkshopReader
             return $reader->refuse($pointer, 'record.unknown_choice', 'This is not a source of heat we know.');
         }
 
-        return self::price($raw, $pointer, $reader);
+        return ColumnReader::price($raw, $pointer, $reader);
     }
 
-    /** @param Measurement|array<string, float>|string|float|null $value */
-    private static function quantity(Measurement|array|string|float|null $value): ?Measurement
+    /** @param Cell $value */
+    private static function quantity(Measurement|array|string|int|float|null $value): ?Measurement
     {
         return $value instanceof Measurement ? $value : null;
     }
 
-    /** @param Measurement|array<string, float>|string|float|null $value */
-    private static function words(Measurement|array|string|float|null $value): ?string
+    /** @param Cell $value */
+    private static function words(Measurement|array|string|int|float|null $value): ?string
     {
         return is_string($value) ? $value : null;
     }
 
     /**
-     * @param Measurement|array<string, float>|string|float|null $value
+     * @param Cell $value
      *
      * @return array<string, float>
      */
-    private static function shares(Measurement|array|string|float|null $value): array
+    private static function shares(Measurement|array|string|int|float|null $value): array
     {
-        return is_array($value) ? $value : [];
-    }
-
-    private static function price(mixed $raw, string $pointer, ValueReader $reader): ?float
-    {
-        if (null === $raw || '' === $raw) {
-            return null;
-        }
-        $number =
-            is_string($raw) && 1 === preg_match('/^\s*\d{1,6}([.,]\d{1,4})?\s*$/', $raw) ? (float) str_replace(',', '.', trim($raw)) : $raw;
-        if ((is_float($number) || is_int($number)) && $number >= 0 && $number < 1e6) {
-            return (float) $number;
-        }
-
-        return $reader->refuse($pointer, 'workshop.price', 'A price is a number, 0 or more, such as 2.20.');
-    }
-
-    /** @return array<string, float> element → share */
-    private static function composition(mixed $raw, string $pointer, ValueReader $reader): array
-    {
-        $shares = [];
-        $given = $reader->object($raw, $pointer, 'A composition is an object of elements with their shares, such as {"Si": "7 %"}.');
-        if (count($given) > self::MOST_ELEMENTS) {
-            $reader->refuse($pointer, 'workshop.too_many_elements', 'At most '.self::MOST_ELEMENTS.' elements.');
-
-            return [];
-        }
-        foreach ($given as $element => $percent) {
-            $value = $reader->measured(
-                (string) $element,
-                'percent',
-                [0, 100],
-                null,
-                is_int($percent) || is_float($percent) ? ['value' => $percent, 'unit' => 'percent'] : $percent,
-                $pointer.'/'.ValueReader::escape((string) $element),
-            );
-            if (1 !== preg_match('/^[A-Z][a-z]?$/', (string) $element)) {
-                $reader->refuse(
-                    $pointer.'/'.ValueReader::escape((string) $element),
-                    'workshop.element',
-                    'This is not the sign of an element, such as Si.',
-                );
-            } elseif (null !== $value) {
-                $shares[(string) $element] = $value->si();
-            }
-        }
-        if (array_sum($shares) > 1 + 1e-9) {
-            $reader->refuse($pointer, 'workshop.over_full', 'The parts add up to more than the whole.');
-        }
-
-        return $shares;
+        return array_filter(is_array($value) ? $value : [], is_float(...));
     }
 
     /** @return array<string, float> */

@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\Core\Attempt\Vocabulary;
+use MoltenNotes\Core\Workshop\MovementKind;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -46,6 +47,9 @@ final readonly class BinController
                      AND p.binned_at IS NOT NULL)
              UNION ALL (SELECT 'workshop_row', id, JSON_VALUE(content, '$.name'), kind, NULL, binned_at FROM workshop_row
                  WHERE caster_id = :caster AND binned_at IS NOT NULL)
+             UNION ALL (SELECT 'movement', m.id, m.kind, COALESCE(JSON_VALUE(w.content, '$.name'), w.kind), NULL, m.binned_at
+                 FROM movement m JOIN workshop_row w ON w.id = m.row_id WHERE m.caster_id = :caster
+                     AND m.binned_at IS NOT NULL AND w.binned_at IS NULL)
              ORDER BY binned_at DESC, id DESC LIMIT ".self::MOST,
             ['caster' => $caster->id()->toBinary()],
         );
@@ -68,6 +72,7 @@ final readonly class BinController
             },
             'finding' => (Vocabulary::standard()->defects[$name]->label ?? $name).", {$row['about']}, no. {$row['number']}",
             'photo' => ('' === $name ? 'A photo' : $name).", {$row['about']}, no. {$row['number']}",
+            'movement' => (MovementKind::find($name)->title ?? $name).", {$row['about']}",
             'workshop_row' => '' === $name ? ucfirst($row['about']) : $name,
             default => $name,
         };

@@ -56,6 +56,7 @@ final readonly class EmptyBin
                 .'a.casting_id = casting.id)',
             $own,
         );
+        $this->storage->executeStatement('DELETE FROM movement WHERE caster_id = ? AND binned_at < ?', $own);
         $this->storage->executeStatement('DELETE FROM workshop_row WHERE caster_id = ? AND binned_at < ?', $own);
     }
 }

@@ -68,7 +68,7 @@ final readonly class Command
             $reader->refuse(
                 $pointer.'/part',
                 'record.unknown_choice',
-                'A change is of a casting, attempt, heat, finding, workshop_row or workshop.',
+                'A change is of a casting, attempt, heat, finding, photo, workshop_row, movement or workshop.',
             );
         }
         $id = self::id($raw['id'] ?? null, $pointer.'/id', $reader);

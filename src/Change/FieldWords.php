@@ -28,6 +28,8 @@ final readonly class FieldWords
         'note' => 'Note',
         'name' => 'Name',
         'heat' => 'Heat',
+        'heap' => 'Sand heap',
+        'at' => 'When',
         'casting' => 'Casting',
         'attempt' => 'Attempt',
         'beside' => 'Compared with',
@@ -132,7 +134,8 @@ final readonly class FieldWords
             self::isDay($field, $plain) => (new \DateTimeImmutable($plain))->format('j M Y'),
             'kind' === $field => Vocabulary::standard()->defects[$plain]->label ?? $plain,
             null !== $list => Choices::label($list, $plain),
-            in_array($field, ['heat', 'casting', 'attempt', 'beside'], true) => $this->names[$plain] ?? 'one that is gone',
+            'at' === $field && is_numeric($plain) => (new \DateTimeImmutable('@'.(int) $plain))->format('j M Y H:i').' UTC',
+            in_array($field, ['heat', 'casting', 'attempt', 'beside', 'heap'], true) => $this->names[$plain] ?? 'one that is gone',
             default => $plain,
         };
     }

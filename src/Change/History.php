@@ -207,7 +207,9 @@ final readonly class History
              UNION ALL (SELECT id, COALESCE(name, CONCAT('melt of ', DATE_FORMAT(melted_on, '%e %b %Y')), 'a melt') AS name
                  FROM heat WHERE caster_id = :caster AND id IN (:ids))
              UNION ALL (SELECT a.id, CONCAT(c.name, ', no. ', a.number) AS name FROM attempt a
-                 JOIN casting c ON c.id = a.casting_id WHERE a.caster_id = :caster AND a.id IN (:ids))",
+                 JOIN casting c ON c.id = a.casting_id WHERE a.caster_id = :caster AND a.id IN (:ids))
+             UNION ALL (SELECT id, COALESCE(JSON_VALUE(content, '$.name'), kind) AS name FROM workshop_row
+                 WHERE caster_id = :caster AND id IN (:ids))",
             [
                 'caster' => $caster->id()->toBinary(),
                 'ids' => array_values(array_unique(array_map(static fn (string $id): string => Uuid::fromString($id)->toBinary(), $ids))),

@@ -121,6 +121,7 @@ final class OpenAttempt implements OpenRecord
                 'note' => $this->attempt->note(),
                 'name' => $this->attempt->name(),
                 'heat' => $this->attempt->heat()?->id()->toRfc4122(),
+                'heap' => $this->attempt->heap()?->id()->toRfc4122(),
                 'casting' => $this->attempt->casting()->id()->toRfc4122(),
                 'binned' => null !== $this->attempt->binnedAt(),
                 default => null,
@@ -221,6 +222,7 @@ final class OpenAttempt implements OpenRecord
             'note' => $reader->text($raw, $pointer),
             'name' => CommonFields::name($raw, $pointer, $reader),
             'heat' => null === $raw ? null : $this->heat($raw, $pointer, $reader),
+            'heap' => null === $raw ? null : $this->heap($raw, $pointer, $reader),
             'casting' => $this->casting($raw, $pointer, $reader),
             'beside' => null === $raw ? null : $this->beside($raw, $pointer, $reader),
             'binned' => $reader->mark($raw, $pointer),
@@ -237,6 +239,18 @@ final class OpenAttempt implements OpenRecord
                 ->toRfc4122();
         } catch (RecordNotFound) {
             return $reader->refuse($pointer, 'record.not_found', 'There is no such heat in this notebook.');
+        }
+    }
+
+    private function heap(mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        try {
+            return $this->notebook
+                ->heap(is_string($raw) ? $raw : '', $this->attempt->caster())
+                ->id()
+                ->toRfc4122();
+        } catch (RecordNotFound) {
+            return $reader->refuse($pointer, 'record.not_found', 'There is no such sand heap in your workshop.');
         }
     }
 
@@ -400,6 +414,7 @@ final class OpenAttempt implements OpenRecord
             'heat' => $this->attempt->joinHeat(
                 null === $text ? null : $this->notebook->own(Heat::class, Uuid::fromString($text), $this->attempt->caster()),
             ),
+            'heap' => $this->attempt->mouldFrom(null === $text ? null : $this->notebook->heap($text, $this->attempt->caster())),
             'casting' => $this->move($text),
             'beside' => $this->attempt->compareWith(
                 null === $text ? null : $this->notebook->own(Attempt::class, Uuid::fromString($text), $this->attempt->caster()),

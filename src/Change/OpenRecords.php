@@ -11,6 +11,7 @@ use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Casting;
 use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\KeptWorkshop;
+use MoltenNotes\App\Notebook\Movement;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\RecordedFinding;
 use MoltenNotes\App\Notebook\WorkshopRow;
@@ -19,14 +20,17 @@ use MoltenNotes\App\PlanNext\StartNext;
 use MoltenNotes\App\PourDay\MeasuredValues;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\Core\Record\ValueReader;
-use MoltenNotes\Core\Workshop\WorkshopReader;
+use MoltenNotes\Core\Workshop\MovementKind;
+use MoltenNotes\Core\Workshop\ThingKind;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Uid\Uuid;
 
 /** Finds the record a change is of, or makes it where the change says what it hangs on. Whatever belongs to somebody else is not found. */
 final readonly class OpenRecords
 {
     private const MOST_FINDINGS = 100;
     private const MOST_THINGS = 200;
+    private const MOST_ENTRIES = 2000;
 
     public function __construct(
         private Notebook $notebook,
@@ -50,6 +54,7 @@ final readonly class OpenRecords
             Part::Finding => $this->finding($change, $caster, $reader),
             Part::Photo => new OpenPhoto($this->photos->get($change->id->toRfc4122(), $caster), $this->clock->now()),
             Part::WorkshopRow => $this->thing($change, $caster, $reader),
+            Part::Movement => $this->movement($change, $caster, $reader),
             Part::Workshop => $this->workshop($caster),
         };
     }
@@ -152,11 +157,11 @@ final readonly class OpenRecords
         if (null === $row) {
             $this->mustBeNew($change, WorkshopRow::class);
             $kind = $change->create['kind'] ?? null;
-            if (!is_string($kind) || !in_array($kind, WorkshopReader::kinds(), true)) {
+            if (!is_string($kind) || null === ThingKind::find($kind)) {
                 return $reader->refuse(
                     $change->pointer.'/create/kind',
                     'record.unknown_choice',
-                    'A thing of the workshop is one of: '.implode(', ', WorkshopReader::kinds()).'.',
+                    'A thing of the workshop is one of: '.implode(', ', array_keys(ThingKind::all())).'.',
                 );
             }
             if ($this->notebook->things($caster, $kind) >= self::MOST_THINGS) {
@@ -177,6 +182,36 @@ final readonly class OpenRecords
         }
 
         return new OpenThing($row, $new, $this->clock->now());
+    }
+
+    /** An entry of a thing: a test of a heap, say. */
+    private function movement(PartChange $change, Caster $caster, ValueReader $reader): ?OpenRecord
+    {
+        $movement = $this->notebook->own(Movement::class, $change->id, $caster);
+        $new = null === $movement;
+        if (null === $movement) {
+            $this->mustBeNew($change, Movement::class);
+            $of = $change->create['of'] ?? null;
+            $row = is_string($of) && Uuid::isValid($of)
+                ? $this->notebook->own(WorkshopRow::class, Uuid::fromString($of), $caster)
+                : null;
+            $kind = $change->create['kind'] ?? null;
+            $kind = is_string($kind) ? MovementKind::find($kind) : null;
+            if (null === $row || null === $kind || $kind->of !== $row->kind()) {
+                return $reader->refuse(
+                    $change->pointer.'/create/of',
+                    'record.not_found',
+                    'Say of which thing of your workshop this is an entry, and of what kind.',
+                );
+            }
+            if ($this->notebook->entries($row) >= self::MOST_ENTRIES) {
+                return $reader->refuse($change->pointer, 'workshop.too_many', 'At most '.self::MOST_ENTRIES.' entries of a thing.');
+            }
+            $movement = new Movement($change->id, $row, $kind->kind, (float) $this->clock->now()->getTimestamp(), $this->clock->now());
+            $this->notebook->add($movement);
+        }
+
+        return new OpenMovement($movement, $new, $this->clock->now());
     }
 
     /** There is one for each caster; it comes about with the first thing that is said of it. */

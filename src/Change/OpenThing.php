@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Change;
 
 use MoltenNotes\App\Notebook\WorkshopRow;
+use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Workshop\WorkshopReader;
 use Symfony\Component\Uid\Uuid;
@@ -56,7 +57,12 @@ final class OpenThing implements OpenRecord
         $value = WorkshopReader::column($this->row->kind(), $field, $raw, $pointer, $reader);
 
         // Compositions are written as they are read: in per cent.
-        return is_array($value) ? array_map(static fn (float $share): float => round(100 * $share, 8), $value) : $value;
+        return is_array($value)
+            ? array_map(
+                static fn (float|Measurement $part): mixed => is_float($part) ? round(100 * $part, 8) : Plain::of($part),
+                $value,
+            )
+            : $value;
     }
 
     public function stored(string $field): mixed

@@ -13,5 +13,6 @@ enum Part: string
     case Finding = 'finding';
     case Photo = 'photo';
     case WorkshopRow = 'workshop_row';
+    case Movement = 'movement';
     case Workshop = 'workshop';
 }

@@ -11,7 +11,7 @@ use MoltenNotes\App\Change\ApplyCommand;
 use MoltenNotes\App\Change\Command;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\Core\Record\ValueReader;
-use MoltenNotes\Core\Workshop\WorkshopReader;
+use MoltenNotes\Core\Workshop\ThingKind;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
@@ -86,7 +86,7 @@ final readonly class LoadDemo
         $changes = $settings = [];
         $tariff = static fn (int|string $source): string => "tariffs.{$source}";
         foreach ($workshop as $key => $value) {
-            if (!in_array($key, WorkshopReader::kinds(), true)) {
+            if (!isset(ThingKind::all()[$key])) {
                 $settings += 'tariffs' === $key && is_array($value)
                     ? array_combine(array_map($tariff, array_keys($value)), $value)
                     : [$key => $value];

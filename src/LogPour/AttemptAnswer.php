@@ -54,6 +54,7 @@ final readonly class AttemptAnswer extends Answer
         public array $kept,
         public array $keeps,
         public array $measured,
+        public ?MadeOfAnswer $sand,
     ) {
     }
 }

@@ -64,6 +64,11 @@ class Attempt
     #[ORM\JoinColumn(onDelete: 'SET NULL')]
     private ?self $beside = null;
 
+    /** The sand heap its mould is made of. */
+    #[ORM\ManyToOne(targetEntity: WorkshopRow::class)]
+    #[ORM\JoinColumn(name: 'heap_id', onDelete: 'SET NULL')]
+    private ?WorkshopRow $heap = null;
+
     #[ORM\Column]
     private int $number;
 
@@ -226,6 +231,17 @@ class Attempt
     public function joinHeat(?Heat $heat): void
     {
         $this->heat = $heat;
+    }
+
+    public function mouldFrom(?WorkshopRow $heap): void
+    {
+        $this->heap = $heap;
+    }
+
+    /** Null while it is in the bin. */
+    public function heap(): ?WorkshopRow
+    {
+        return null === $this->heap?->binnedAt() ? $this->heap : null;
     }
 
     public function pourOn(?\DateTimeImmutable $day): void

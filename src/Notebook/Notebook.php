@@ -35,6 +35,7 @@ final readonly class Notebook
         private EntityManagerInterface $storage,
         private Remembered $remembered,
         private OwnExperience $experience,
+        private HeapBook $heaps,
         #[Autowire(service: CachedSolids::class)]
         private Solids $solids,
     ) {
@@ -164,7 +165,14 @@ final readonly class Notebook
             $this->workshop($attempt->caster()),
             $this->experience->for($attempt->caster(), $bare->values()->choice('mould.process'), $attempt),
             $this->solids,
-        )->beside($attempt->beside()?->toRecord(new History(), null, new Experience(), $this->solids), $this->heatMates($attempt));
+        )
+            ->madeOf($this->heaps->valuesFor($attempt))
+            ->beside(null === $attempt->beside() ? null : $this->compared($attempt->beside()), $this->heatMates($attempt));
+    }
+
+    private function compared(Attempt $other): AttemptRecord
+    {
+        return $other->toRecord(new History(), null, new Experience(), $this->solids)->madeOf($this->heaps->valuesFor($other));
     }
 
     /** @return list<list<string>> what the other judged moulds of the same melt showed */
@@ -188,6 +196,7 @@ final readonly class Notebook
             $this->workshop($caster),
             $this->experience->for($caster, $values->choice('mould.process'), $attempt),
             $this->solids,
+            null === $attempt ? null : $this->heaps->valuesFor($attempt),
         );
     }
 
@@ -217,6 +226,12 @@ final readonly class Notebook
         return $this->storage->getRepository(WorkshopRow::class)->count(['caster' => $caster, 'kind' => $kind, 'binnedAt' => null]);
     }
 
+    /** How many entries the book of a thing holds. */
+    public function entries(WorkshopRow $row): int
+    {
+        return $this->storage->getRepository(Movement::class)->count(['row' => $row, 'binnedAt' => null]);
+    }
+
     public function nextPlace(Caster $caster, string $kind): int
     {
         $highest = $this->storage
@@ -240,6 +255,14 @@ final readonly class Notebook
             ),
             static fn (Attempt $other): bool => !$other->id()->equals($attempt->id()) && 'planned' !== $other->state(),
         ));
+    }
+
+    /** A sand heap of this caster that is not in the bin. */
+    public function heap(string $id, Caster $caster): WorkshopRow
+    {
+        $row = $this->own(WorkshopRow::class, Ids::of($id, 'heap'), $caster);
+
+        return null !== $row && 'heaps' === $row->kind() && null === $row->binnedAt() ? $row : throw RecordNotFound::named('heap');
     }
 
     /** @return list<Attempt> planned pours of one metal, the latest planned first: they may be filled from one melt */
@@ -313,13 +336,13 @@ final readonly class Notebook
     /**
      * A record of this caster, be it in the bin or not.
      *
-     * @template T of Casting|Attempt|Heat|WorkshopRow
+     * @template T of Casting|Attempt|Heat|WorkshopRow|Movement
      *
      * @param class-string<T> $class
      *
      * @return T|null
      */
-    public function own(string $class, Uuid $id, Caster $caster): Casting|Attempt|Heat|WorkshopRow|null
+    public function own(string $class, Uuid $id, Caster $caster): Casting|Attempt|Heat|WorkshopRow|Movement|null
     {
         $record = $this->storage->find($class, $id);
 

@@ -7,6 +7,8 @@ namespace MoltenNotes\App\Notebook;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Workshop\ColumnReader;
+use MoltenNotes\Core\Workshop\ThingKind;
 use MoltenNotes\Core\Workshop\Workshop;
 use MoltenNotes\Core\Workshop\WorkshopReader;
 
@@ -22,15 +24,28 @@ final readonly class Shelves
     public function __construct(public ?KeptWorkshop $kept, public array $rows)
     {
         $document = $kept?->settings() ?? [];
+        $reader = new ValueReader(UnitPreferences::metric());
         foreach ($rows as $row) {
+            if (true !== ThingKind::find($row->kind())?->inPlans) {
+                self::readable($row, $reader);
+                continue;
+            }
             $things = $document[$row->kind()] ?? [];
             $document[$row->kind()] = [...is_array($things) ? $things : [], $row->content()];
         }
-        $reader = new ValueReader(UnitPreferences::metric());
         $this->workshop = WorkshopReader::read($document, '', $reader);
         $this->unreadable = array_map(
             static fn (FieldProblem $problem): string => "{$problem->pointer}: {$problem->message}",
             $reader->problems(),
         );
+    }
+
+    /** What no plan is made with is read as well, so that what no longer can be is named. */
+    private static function readable(WorkshopRow $row, ValueReader $reader): void
+    {
+        $name = $row->content()['name'] ?? null;
+        foreach (ThingKind::find($row->kind())->columns ?? [] as $key => $column) {
+            ColumnReader::read($column, $row->content()[$key] ?? null, '/'.(is_string($name) ? $name : $row->kind())."/{$key}", $reader);
+        }
     }
 }

@@ -16,6 +16,7 @@ final readonly class WorkshopAnswer extends Answer
      * @param list<WorkshopRowAnswer> $flasks
      * @param list<WorkshopRowAnswer> $cutters
      * @param list<WorkshopRowAnswer> $stock
+     * @param list<WorkshopRowAnswer> $heaps
      * @param object $tariffs energy → price
      * @param list<string> $unreadable
      * @param list<array{furnace: string|null, crucible: string|null, heats: int, efficiency: string|null,
@@ -27,6 +28,7 @@ final readonly class WorkshopAnswer extends Answer
         public array $flasks,
         public array $cutters,
         public array $stock,
+        public array $heaps,
         public object $tariffs,
         public ?ToldAnswer $safeLift,
         public string $currency,

@@ -11,11 +11,8 @@ use MoltenNotes\App\Notebook\WorkshopRow;
 use MoltenNotes\App\Shared\Http\ToldAnswer;
 use MoltenNotes\Core\Experience\LikeHeats;
 use MoltenNotes\Core\Quantity\Dimension;
-use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
-use MoltenNotes\Core\Quantity\UnitPreferences;
-use MoltenNotes\Core\Record\ValueReader;
-use MoltenNotes\Core\Workshop\WorkshopReader;
+use MoltenNotes\Core\Workshop\ThingKind;
 
 /** The workshop as the API shows it, with what its heats have taught. */
 final readonly class WorkshopView
@@ -30,7 +27,7 @@ final readonly class WorkshopView
         $heats = array_values($this->experience->heats($caster));
         $format = new QuantityFormatter($caster->units());
         $lift = $shelves->workshop->safeLift;
-        $things = array_fill_keys(WorkshopReader::kinds(), []);
+        $things = array_fill_keys(array_keys(ThingKind::all()), []);
         foreach ($shelves->rows as $row) {
             $things[$row->kind()][] = self::thing($row, $format);
         }
@@ -41,6 +38,7 @@ final readonly class WorkshopView
             flasks: $things['flasks'],
             cutters: $things['cutters'],
             stock: $things['stock'],
+            heaps: $things['heaps'],
             tariffs: (object) $shelves->workshop->tariffs,
             safeLift: null === $lift ? null : new ToldAnswer($lift->toArray(), $format->measurement($lift)),
             currency: $shelves->workshop->currency,
@@ -62,33 +60,15 @@ final readonly class WorkshopView
         );
     }
 
-    /** Its columns as they are stored and as this caster reads them; what can no longer be read is left out. */
     private static function thing(WorkshopRow $row, QuantityFormatter $format): WorkshopRowAnswer
     {
-        $reader = new ValueReader(UnitPreferences::metric());
-        $columns = [];
-        foreach (WorkshopReader::columns($row->kind()) as $column) {
-            $raw = $row->content()[$column] ?? null;
-            $value = null === $raw ? null : WorkshopReader::column($row->kind(), $column, $raw, '', $reader);
-            if (null !== $value && [] !== $value) {
-                $columns[$column] = new ToldAnswer(
-                    $raw,
-                    match (true) {
-                        $value instanceof Measurement => $format->measurement($value),
-                        is_array($value) => implode(
-                            ', ',
-                            array_map(
-                                static fn (string $element, float $share): string => $element.' '.round(100 * $share, 4),
-                                array_keys($value),
-                                $value,
-                            ),
-                        ),
-                        default => (string) $value,
-                    },
-                );
-            }
-        }
+        $name = $row->content()['name'] ?? null;
+        $columns = is_string($name) && '' !== $name ? ['name' => new ToldAnswer($name, $name)] : [];
 
-        return new WorkshopRowAnswer($row->id()->toRfc4122(), $row->version(), (object) $columns);
+        return new WorkshopRowAnswer(
+            $row->id()->toRfc4122(),
+            $row->version(),
+            (object) ($columns + ToldColumns::of(ThingKind::find($row->kind())->columns ?? [], $row->content(), $format)),
+        );
     }
 }

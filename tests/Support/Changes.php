@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Tests\Support;
 
 use MoltenNotes\Core\Record\Fields;
-use MoltenNotes\Core\Workshop\WorkshopReader;
+use MoltenNotes\Core\Workshop\ThingKind;
 use Symfony\Component\Uid\Uuid;
 
 /** Builds the changes of commands, as the web client does. */
@@ -94,7 +94,7 @@ final class Changes
     {
         $changes = $settings = [];
         foreach ($workshop as $key => $value) {
-            if (in_array($key, WorkshopReader::kinds(), true)) {
+            if (isset(ThingKind::all()[$key])) {
                 foreach (is_array($value) ? $value : [] as $row) {
                     $changes[] = [
                         'part' => 'workshop_row',

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+// What happens to a thing of the workshop and is kept as an entry of its own, with its moment. of: the kind of thing. title: what such an
+// entry is called. Columns as in the table of things. Bounds are wide on purpose: common practice.
+return [
+    [
+        'kind' => 'sand_test', 'of' => 'heaps', 'title' => 'Test',
+        'columns' => [
+            ['key' => 'squeeze', 'label' => 'Squeeze test', 'type' => 'choice', 'choices' => 'sand_condition'],
+            ['key' => 'wet', 'label' => 'Sample, moist', 'unit' => 'g', 'possible' => [1, 50000], 'example' => '200 g'],
+            ['key' => 'dried', 'label' => 'The same, dried', 'unit' => 'g', 'possible' => [0.5, 50000], 'example' => '193 g'],
+            [
+                'key' => 'moisture', 'label' => 'or moisture, as read', 'unit' => 'percent', 'possible' => [0, 25], 'usual' => [0, 12],
+                'example' => '3.5 %',
+            ],
+            ['key' => 'loose', 'label' => 'Loose height', 'unit' => 'mm', 'possible' => [10, 1000], 'example' => '120 mm'],
+            ['key' => 'rammed', 'label' => 'Rammed height', 'unit' => 'mm', 'possible' => [2, 1000], 'example' => '66 mm'],
+            [
+                'key' => 'compactability', 'label' => 'or compactability', 'unit' => 'percent', 'possible' => [0, 90], 'usual' => [20, 70],
+                'example' => '45 %',
+            ],
+            ['key' => 'seconds', 'label' => '2000 cm³ of air took', 'unit' => 's', 'possible' => [1, 7200], 'example' => '45 s'],
+            ['key' => 'pressure', 'label' => 'at a pressure of', 'unit' => 'Pa', 'possible' => [10, 20000], 'example' => '10 cmH2O'],
+            [
+                'key' => 'permeability', 'label' => 'or permeability number', 'type' => 'count', 'possible' => [1, 2000],
+                'usual' => [10, 600], 'example' => '80',
+            ],
+            ['key' => 'wash_before', 'label' => 'Clay wash: dry sample', 'unit' => 'g', 'possible' => [1, 50000], 'example' => '50 g'],
+            ['key' => 'wash_after', 'label' => 'washed and dried', 'unit' => 'g', 'possible' => [0.1, 50000], 'example' => '46 g'],
+            [
+                'key' => 'clay', 'label' => 'or clay, as found', 'unit' => 'percent', 'possible' => [0, 50], 'usual' => [0, 22],
+                'example' => '8 %',
+            ],
+            ['key' => 'fire_before', 'label' => 'Ignition: dry sample', 'unit' => 'g', 'possible' => [1, 50000], 'example' => '50 g'],
+            ['key' => 'fire_after', 'label' => 'fired', 'unit' => 'g', 'possible' => [0.1, 50000], 'example' => '49 g'],
+            [
+                'key' => 'loss_on_ignition', 'label' => 'or loss on ignition', 'unit' => 'percent', 'possible' => [0, 60],
+                'usual' => [0, 15], 'example' => '2 %',
+            ],
+            ['key' => 'sieves', 'label' => 'Stayed on each sieve', 'type' => 'sieves', 'example' => '12 g'],
+            [
+                'key' => 'fineness', 'label' => 'or grain fineness number', 'type' => 'count', 'possible' => [1, 400], 'usual' => [20, 300],
+                'example' => '110',
+            ],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'sand_addition', 'of' => 'heaps', 'title' => 'Mixed in or taken out',
+        'columns' => [
+            ['key' => 'water', 'label' => 'Water', 'unit' => 'kg', 'possible' => [0, 5000], 'example' => '600 g'],
+            ['key' => 'clay', 'label' => 'Clay', 'unit' => 'kg', 'possible' => [0, 5000], 'example' => '1.2 kg'],
+            ['key' => 'sand', 'label' => 'New sand', 'unit' => 'kg', 'possible' => [0, 50000], 'example' => '5 kg'],
+            ['key' => 'oil', 'label' => 'Oil', 'unit' => 'kg', 'possible' => [0, 5000], 'example' => '300 g'],
+            ['key' => 'catalyst', 'label' => 'Catalyst', 'unit' => 'kg', 'possible' => [0, 500], 'example' => '20 g'],
+            ['key' => 'burnt_out', 'label' => 'Burnt sand thrown away', 'unit' => 'kg', 'possible' => [0, 50000], 'example' => '2 kg'],
+            ['key' => 'taken_out', 'label' => 'Mixed sand taken out', 'unit' => 'kg', 'possible' => [0, 50000], 'example' => '5 kg'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+];

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+// The kinds of things that stand in a workshop, and what is kept of each besides its name. title, why, add: how the shelf is headed.
+// in_plans: whether it is part of the workshop that a plan is made with and that documents carry.
+// A column: key, label, type (quantity, choice, count, price, composition, sieves, day, text), unit and possible (refused outside) of a
+// quantity, usual (questioned outside), choices: the list it is picked from, example. Bounds are wide on purpose: common practice.
+return [
+    [
+        'kind' => 'furnaces', 'title' => 'Furnaces', 'why' => 'Energy, time and cost of a melt.', 'add' => 'a furnace', 'in_plans' => true,
+        'columns' => [
+            ['key' => 'source', 'label' => 'Heated by', 'type' => 'choice', 'choices' => 'energy_source'],
+            ['key' => 'power', 'label' => 'Power', 'unit' => 'kW', 'possible' => [0.05, 2000], 'example' => '2 kW'],
+            ['key' => 'efficiency', 'label' => 'Reaches the metal', 'unit' => 'percent', 'possible' => [0.1, 95], 'example' => '25-35 %'],
+        ],
+    ],
+    [
+        'kind' => 'crucibles', 'title' => 'Crucibles', 'why' => 'Whether the charge fits, and what there is to lift.',
+        'add' => 'a crucible', 'in_plans' => true,
+        'columns' => [
+            ['key' => 'volume', 'label' => 'To the brim', 'unit' => 'mL', 'possible' => [1, 500000], 'example' => '600 mL'],
+            ['key' => 'mass', 'label' => 'Empty, with tongs', 'unit' => 'kg', 'possible' => [0.01, 500], 'example' => '1.4 kg'],
+        ],
+    ],
+    [
+        'kind' => 'flasks', 'title' => 'Flasks', 'why' => 'The smallest that fits is offered.', 'add' => 'a flask', 'in_plans' => true,
+        'columns' => [
+            ['key' => 'length', 'label' => 'Length inside', 'unit' => 'mm', 'possible' => [20, 5000], 'example' => '300 mm'],
+            ['key' => 'width', 'label' => 'Width inside', 'unit' => 'mm', 'possible' => [20, 5000], 'example' => '200 mm'],
+            ['key' => 'cope', 'label' => 'Cope', 'unit' => 'mm', 'possible' => [5, 2000], 'example' => '100 mm'],
+            ['key' => 'drag', 'label' => 'Drag', 'unit' => 'mm', 'possible' => [5, 2000], 'example' => '80 mm'],
+        ],
+    ],
+    [
+        'kind' => 'cutters', 'title' => 'Cutting tools', 'why' => 'Sprues and runners are sized in what you own.', 'add' => 'a tool',
+        'in_plans' => true,
+        'columns' => [
+            [
+                'key' => 'kind', 'label' => 'Kind', 'type' => 'choice', 'choices' => 'cutter_kind',
+                'needed' => 'A cutter is a drill, a tube or a bar.',
+            ],
+            [
+                'key' => 'size', 'label' => 'Size', 'unit' => 'mm', 'possible' => [0.5, 500], 'example' => '5/8 in',
+                'needed' => 'Say how large it is.',
+            ],
+        ],
+    ],
+    [
+        'kind' => 'stock', 'title' => 'Stock', 'why' => 'Metal on the shelf, to be mixed to a composition.', 'add' => 'stock',
+        'in_plans' => true,
+        'columns' => [
+            ['key' => 'mass', 'label' => 'There is', 'unit' => 'kg', 'possible' => [0, 10000], 'example' => '3 kg'],
+            ['key' => 'least', 'label' => 'Use at least', 'unit' => 'kg', 'possible' => [0, 10000], 'example' => '0 kg'],
+            ['key' => 'price', 'label' => 'Price a kilogram', 'type' => 'price', 'example' => '2.20'],
+            ['key' => 'loss', 'label' => 'Melt loss', 'unit' => 'percent', 'possible' => [0, 90], 'example' => '5 %'],
+            ['key' => 'composition', 'label' => 'Composition, per cent', 'type' => 'composition', 'example' => 'Si 7, Mg 0.35, Fe 0.15'],
+        ],
+    ],
+    [
+        'kind' => 'heaps', 'title' => 'Sand heaps', 'why' => 'What a mould is made of, and how tired it is.', 'add' => 'a heap',
+        'in_plans' => false,
+        'columns' => [
+            [
+                'key' => 'kind', 'label' => 'Kind of sand', 'type' => 'choice', 'choices' => 'sand_kind',
+                'needed' => 'Say what kind of sand it is.',
+            ],
+            [
+                'key' => 'mass', 'label' => 'It weighs', 'unit' => 'kg', 'possible' => [0.1, 50000], 'usual' => [2, 2000],
+                'example' => '40 kg',
+            ],
+            ['key' => 'begun_on', 'label' => 'Mixed on', 'type' => 'day', 'example' => '2026-04-12'],
+            [
+                'key' => 'clay', 'label' => 'Clay in the recipe', 'unit' => 'percent', 'possible' => [0, 50], 'usual' => [0, 22],
+                'example' => '8 %',
+            ],
+            [
+                'key' => 'oil', 'label' => 'Oil in the recipe', 'unit' => 'percent', 'possible' => [0, 15], 'usual' => [0, 5],
+                'example' => '2 %',
+            ],
+            [
+                'key' => 'catalyst', 'label' => 'Catalyst in the recipe', 'unit' => 'percent', 'possible' => [0, 5], 'usual' => [0, 1],
+                'example' => '0.1 %',
+            ],
+            ['key' => 'step', 'label' => 'Your scale shows steps of', 'unit' => 'g', 'possible' => [0.001, 1000], 'example' => '1 g'],
+        ],
+    ],
+];

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Change;
+
+use MoltenNotes\App\Notebook\HeapBook;
+use MoltenNotes\App\Notebook\Movement;
+use MoltenNotes\App\Shared\Seconds;
+use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Workshop\ColumnReader;
+use MoltenNotes\Core\Workshop\MovementKind;
+use Symfony\Component\Uid\Uuid;
+
+/** One thing that happened to a thing of the workshop: "at", and the columns of its kind. */
+final class OpenMovement implements OpenRecord
+{
+    public function __construct(private readonly Movement $movement, private readonly bool $new, private readonly \DateTimeImmutable $now)
+    {
+    }
+
+    public function isNew(): bool
+    {
+        return $this->new;
+    }
+
+    public function version(): int
+    {
+        return $this->movement->version();
+    }
+
+    public function begunWith(): array
+    {
+        return [];
+    }
+
+    /** Told with the workshop: it is a line of the book of one of its things. */
+    public function about(): Uuid
+    {
+        return $this->movement->caster()->id();
+    }
+
+    public function read(string $field, mixed $raw, string $pointer, ValueReader $reader): mixed
+    {
+        if ('binned' === $field) {
+            return $reader->mark($raw, $pointer);
+        }
+        if ('at' === $field) {
+            return $this->moment($raw, $pointer, $reader);
+        }
+        $columns = MovementKind::find($this->movement->kind())->columns ?? [];
+        if (!isset($columns[$field])) {
+            $reader->refuseUnknown(
+                [$field => 0],
+                array_keys($columns),
+                substr($pointer, 0, (int) strrpos($pointer, '/')),
+                'record.unknown_field',
+                'This is not kept of such an entry.',
+            );
+
+            return null;
+        }
+
+        return ColumnReader::read($columns[$field], $raw, $pointer, $reader);
+    }
+
+    public function stored(string $field): mixed
+    {
+        return match ($field) {
+            'binned' => null !== $this->movement->binnedAt(),
+            'at' => Seconds::words($this->movement->happenedAt()),
+            default => $this->movement->content()[$field] ?? null,
+        };
+    }
+
+    public function keep(string $field, mixed $value): void
+    {
+        match ($field) {
+            'binned' => $this->movement->bin(true === $value ? $this->now : null),
+            'at' => is_string($value) ? $this->movement->happenAt((float) $value) : null,
+            default => $this->movement->set($field, self::plain($value)),
+        };
+    }
+
+    /** What was weighed must be able to belong together, whichever of it was changed last. */
+    public function close(ValueReader $reader, string $pointer, \DateTimeImmutable $now): void
+    {
+        $fault = HeapBook::fault($this->movement);
+        if (null !== $fault) {
+            $reader->refuse("{$pointer}/set/{$fault[0]}", $fault[1], $fault[2]);
+        }
+        $this->movement->touch($now);
+    }
+
+    private function moment(mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        $second = is_int($raw) || is_float($raw) || (is_string($raw) && is_numeric($raw)) ? (float) $raw : 0.0;
+        // A day of slack for clocks that are a little wrong.
+        if ($second < Seconds::FIRST || $second > $this->now->getTimestamp() + 86400) {
+            return $reader->refuse($pointer, 'record.impossible', 'Say when it was, in seconds since 1970, and not in the future.');
+        }
+
+        return Seconds::words($second);
+    }
+
+    private static function plain(mixed $value): mixed
+    {
+        return is_array($value) ? array_map(Plain::of(...), $value) : Plain::of($value);
+    }
+}

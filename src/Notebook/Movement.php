@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Notebook;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use MoltenNotes\App\Account\Caster;
+use Symfony\Component\Uid\Uuid;
+
+/** Something that happened to a thing of the workshop at one time: a test of a heap, what was mixed into it. */
+#[ORM\Entity]
+#[ORM\Table(name: 'movement')]
+#[ORM\Index(columns: ['row_id', 'happened_at'], name: 'movement_of')]
+class Movement
+{
+    use Binnable;
+    use Versioned;
+
+    #[ORM\Id]
+    #[ORM\Column(type: 'uuid')]
+    private Uuid $id;
+
+    #[ORM\ManyToOne(targetEntity: Caster::class)]
+    #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+    private Caster $caster;
+
+    #[ORM\ManyToOne(targetEntity: WorkshopRow::class)]
+    #[ORM\JoinColumn(name: 'row_id', nullable: false, onDelete: 'CASCADE')]
+    private WorkshopRow $row;
+
+    #[ORM\Column(length: 24)]
+    private string $kind;
+
+    /** Seconds since 1970, as the device told them. */
+    #[ORM\Column(type: Types::FLOAT)]
+    private float $happenedAt;
+
+    /** Its columns as they are read; whatever of it no longer fits is kept and shown. */
+    #[ORM\Column(type: Types::JSON)]
+    private mixed $content = [];
+
+    public function __construct(Uuid $id, WorkshopRow $row, string $kind, float $happenedAt, \DateTimeImmutable $now)
+    {
+        $this->id = $id;
+        $this->caster = $row->caster();
+        $this->row = $row;
+        $this->kind = $kind;
+        $this->happenedAt = $happenedAt;
+        $this->updatedAt = $now;
+    }
+
+    public function id(): Uuid
+    {
+        return $this->id;
+    }
+
+    public function caster(): Caster
+    {
+        return $this->caster;
+    }
+
+    public function row(): WorkshopRow
+    {
+        return $this->row;
+    }
+
+    public function kind(): string
+    {
+        return $this->kind;
+    }
+
+    public function happenedAt(): float
+    {
+        return $this->happenedAt;
+    }
+
+    public function happenAt(float $at): void
+    {
+        $this->happenedAt = $at;
+    }
+
+    /** @return array<string, mixed> */
+    public function content(): array
+    {
+        $content = [];
+        foreach (is_array($this->content) ? $this->content : [] as $key => $value) {
+            $content[(string) $key] = $value;
+        }
+
+        return $content;
+    }
+
+    public function set(string $column, mixed $value): void
+    {
+        $content = $this->content();
+        $content[$column] = $value;
+        $this->content = array_filter($content, static fn (mixed $kept): bool => null !== $kept);
+    }
+}
