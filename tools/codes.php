@@ -12,7 +12,11 @@ use MoltenNotes\Core\Geometry\Sits;
 use MoltenNotes\Core\Geometry\Starters;
 use MoltenNotes\Core\Plan\Steps;
 use MoltenNotes\Core\Record\Fields;
+use MoltenNotes\Core\Sand\Sieve;
 use MoltenNotes\Core\Working\Figures;
+use MoltenNotes\Core\Workshop\Column;
+use MoltenNotes\Core\Workshop\MovementKind;
+use MoltenNotes\Core\Workshop\ThingKind;
 
 require_once dirname(__DIR__).'/vendor/autoload.php';
 
@@ -60,6 +64,29 @@ function generated(): array
         if ($source->paidAs === $source->code) {
             $ts .= "  {$json(['source' => $source->code, 'label' => "{$source->bought}, a {$source->fuelUnit}"])},\n";
         }
+    }
+    $ts .= "] as const;\n";
+
+    $column = static fn (Column $column): array => [
+        'key' => $column->key,
+        'label' => $column->label,
+        'type' => $column->type,
+        'choices' => $column->choices,
+        'example' => $column->example,
+    ];
+    $ts .= "\nexport interface Column {\n  key: string;\n  label: string;\n  type: string;\n  choices: string | null;\n  example: string;\n}\n";
+    $ts .= "\n/** The things that stand in a workshop, and what is kept of each besides its name. */\nexport const THINGS = [\n";
+    foreach (ThingKind::all() as $kind) {
+        $row = ['kind' => $kind->kind, 'title' => $kind->title, 'why' => $kind->why, 'add' => $kind->add];
+        $ts .= "  {$json($row + ['columns' => array_values(array_map($column, $kind->columns))])},\n";
+    }
+    $ts .= "] as const;\n\n/** What happens to them and is kept as an entry of its own. */\nexport const MOVEMENTS: Record<string, readonly Column[]> = {\n";
+    foreach (MovementKind::all() as $kind) {
+        $ts .= "  {$kind->kind}: {$json(array_values(array_map($column, $kind->columns)))},\n";
+    }
+    $ts .= "};\n\n/** Test sieves, coarse first: number and opening in mm. */\nexport const SIEVES = [\n";
+    foreach (Sieve::all() as $sieve) {
+        $ts .= "  {$json(['mesh' => $sieve->mesh, 'opening' => $sieve->openingMm])},\n";
     }
     $ts .= "] as const;\n";
 

@@ -48,6 +48,7 @@ final readonly class LoadDemo
         /** @var array<string, mixed> $workshop */
         $workshop = require __DIR__.'/Data/workshop.php';
         $this->furnish($workshop, $caster);
+        $heaps = $this->heaps($caster);
         /** @var list<Row> $scenario */
         $scenario = require __DIR__.'/Data/scenario.php';
         /** @var list<Picture> $photos */
@@ -63,7 +64,7 @@ final readonly class LoadDemo
             ]);
             $previous = null;
             foreach ($row['pours'] as $pour) {
-                $previous = $this->pour($previous, $pour, $casting, $row['plan'], $caster);
+                $previous = $this->pour($previous, $pour, $casting, $row['plan'], self::heapOf($heaps[$row['name']] ?? null, $pour[0]), $caster);
                 $attempt = $this->notebook->attempt($previous, $caster);
                 foreach ($photos as $photo) {
                     if ($photo['casting'] === $row['name'] && $photo['number'] === $attempt->number()) {
@@ -104,13 +105,53 @@ final readonly class LoadDemo
         $this->change($caster, ['part' => 'workshop', 'id' => $caster->id()->toRfc4122(), 'set' => self::to($settings)], ...$changes);
     }
 
+    /** @return array<string, array{string, string}> casting → the heap its moulds are made of, and since when there is one */
+    private function heaps(Caster $caster): array
+    {
+        /**
+         * @var list<array{heap: array{begun_on: string}&array<string, mixed>, castings: list<string>, entries: list<array{string, string|int,
+         *     array<string, mixed>}>}> $rows
+         */
+        $rows = require __DIR__.'/Data/heaps.php';
+        $heaps = [];
+        foreach ($rows as $row) {
+            $id = Uuid::v7()->toRfc4122();
+            $this->change($caster, [
+                'part' => 'workshop_row',
+                'id' => $id,
+                'create' => ['kind' => 'heaps'],
+                'set' => self::to($row['heap']),
+            ]);
+            foreach ($row['entries'] as [$kind, $when, $columns]) {
+                $at = is_int($when)
+                    ? $this->clock->now()->getTimestamp() - 3600 * $when
+                    : (new \DateTimeImmutable("{$when} 09:00 UTC"))->getTimestamp();
+                $this->change($caster, [
+                    'part' => 'movement',
+                    'id' => Uuid::v7()->toRfc4122(),
+                    'create' => ['of' => $id, 'kind' => $kind],
+                    'set' => self::to($columns + ['at' => $at]),
+                ]);
+            }
+            $heaps += array_fill_keys($row['castings'], [$id, $row['heap']['begun_on']]);
+        }
+
+        return $heaps;
+    }
+
+    /** @param array{string, string}|null $heap */
+    private static function heapOf(?array $heap, ?string $day): ?string
+    {
+        return null === $heap || (null !== $day && $day < $heap[1]) ? null : $heap[0];
+    }
+
     /**
      * @param Pour $pour
      * @param array<string, mixed> $plan
      *
      * @return string the attempt's id
      */
-    private function pour(?string $previous, array $pour, string $casting, array $plan, Caster $caster): string
+    private function pour(?string $previous, array $pour, string $casting, array $plan, ?string $heap, Caster $caster): string
     {
         [$date, $made, $heat, $observations, $findings, $answers, $opinions, $verdict, $note, $accepted] = $pour;
         $id = Uuid::v7()->toRfc4122();
@@ -118,7 +159,7 @@ final readonly class LoadDemo
             'part' => 'attempt',
             'id' => $id,
             'create' => null === $previous ? ['casting' => $casting] : ['after' => $previous],
-            'set' => null === $previous ? self::to($plan, 'planned.') : [],
+            'set' => self::to(['heap' => $heap]) + (null === $previous ? self::to($plan, 'planned.') : []),
         ]);
         $set =
             self::to($made, 'made.') +

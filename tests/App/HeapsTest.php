@@ -58,7 +58,7 @@ final class HeapsTest extends ApiTestCase
         // The diagnosis weighs the sand of that day.
         $why = json_encode($this->call('GET', "/api/attempts/{$poured}/diagnosis"), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
         self::assertStringContainsString('sand_wet', $why);
-        self::assertStringContainsString('5.9–6.5 %', $why);
+        self::assertStringContainsString('Squeeze test: sticky', $why);
         // The document that leaves the notebook holds it as well.
         $document = $this->call('GET', "/api/attempts/{$poured}/document");
         self::assertIsArray($document['sand']);

@@ -64,7 +64,7 @@ return [
     ['code' => 'MPa', 'label' => 'MPa', 'of' => D::Pressure, 'factor' => 1e6],
     ['code' => 'bar', 'label' => 'bar', 'of' => D::Pressure, 'factor' => 1e5],
     ['code' => 'mbar', 'label' => 'mbar', 'of' => D::Pressure, 'factor' => 100.0, 'also' => ['hpa']],
-    ['code' => 'cmH2O', 'label' => 'cm water', 'of' => D::Pressure, 'factor' => 98.0665, 'also' => ['g/cm2', 'cm h2o', 'cm water']],
+    ['code' => 'cmWater', 'label' => 'cm water', 'of' => D::Pressure, 'factor' => 98.0665, 'also' => ['cm water']],
     ['code' => 'psi', 'label' => 'psi', 'of' => D::Pressure, 'factor' => 6894.757293168],
     ['code' => 'J', 'label' => 'J', 'of' => D::Energy, 'factor' => 1.0, 'also' => ['joule', 'joules']],
     ['code' => 'kJ', 'label' => 'kJ', 'of' => D::Energy, 'factor' => 1e3],

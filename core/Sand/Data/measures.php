@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 // What is measured of a sand, in the order a test is made. unit: ratio (a share) or number. due: [days, pours] after which it is measured
 // again, null for never by that count; wet sand dries and warms from one day to the next, clay burns from pour to pour. Common practice.
-// field: the value of an attempt that takes it from the heap. how: what is done, for whoever holds the sample.
+// field: the value of an attempt that takes it from the heap; oil has none, for what a record calls binder counts its clay as well.
+// how: what is done, for whoever holds the sample.
 return [
     [
         'code' => 'moisture', 'label' => 'Moisture', 'unit' => 'ratio', 'due' => [1, null], 'field' => 'sand.moisture',
@@ -32,7 +33,7 @@ return [
         'how' => 'Shake the washed, dry grains through the sieves, fifteen minutes; weigh what stays on each.',
     ],
     [
-        'code' => 'oil', 'label' => 'Live oil', 'unit' => 'ratio', 'due' => [null, null], 'field' => 'sand.binder',
+        'code' => 'oil', 'label' => 'Live oil', 'unit' => 'ratio', 'due' => [null, null], 'field' => null,
         'how' => 'Reckoned from the recipe, what burnt, and what was added.',
     ],
 ];

@@ -22,7 +22,7 @@ return [
                 'example' => '45 %',
             ],
             ['key' => 'seconds', 'label' => '2000 cm³ of air took', 'unit' => 's', 'possible' => [1, 7200], 'example' => '45 s'],
-            ['key' => 'pressure', 'label' => 'at a pressure of', 'unit' => 'Pa', 'possible' => [10, 20000], 'example' => '10 cmH2O'],
+            ['key' => 'pressure', 'label' => 'at a pressure of', 'unit' => 'Pa', 'possible' => [10, 20000], 'example' => '10 cm water'],
             [
                 'key' => 'permeability', 'label' => 'or permeability number', 'type' => 'count', 'possible' => [1, 2000],
                 'usual' => [10, 600], 'example' => '80',

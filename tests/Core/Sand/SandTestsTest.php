@@ -48,7 +48,7 @@ final class SandTestsTest extends TestCase
     /** AFS: 85 s for 2000 cm³ at 5 g/cm² is a permeability number of 70.8 (textbook example, recalled). */
     public function testTheTextbookPermeability(): void
     {
-        $test = self::test(['seconds' => Measurement::of(85, 's'), 'pressure' => Measurement::of(5, 'cmH2O')]);
+        $test = self::test(['seconds' => Measurement::of(85, 's'), 'pressure' => Measurement::of(5, 'cmWater')]);
 
         self::assertEqualsWithDelta(70.8, $test->readings['permeability']->si, 0.1);
     }

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { v7 as freshId } from 'uuid';
 import { DefectDrawing, FindingForm } from '../findings/index';
+import { MouldOf } from '../heaps/index';
 import { PhotoStrip } from '../photos/index';
 import { MouldSection } from '../mould-section/index';
 import { RecordTools } from '../record-tools/index';
@@ -62,6 +63,7 @@ export function AttemptPage() {
       <FindingsBlock attempt={attempt} editing={editing} setEditing={setEditing} />
       <Photos attempt={attempt} />
       <NotMadeYet attempt={attempt} />
+      <MouldOf attempt={attempt} />
       <Stages attempt={attempt} selected={selected} />
       <Unreadable attempt={attempt} />
       <Cautions given={attempt.cautions} />

@@ -17,6 +17,7 @@ export function seenOf(attempt: Attempt): Record<string, Stands> {
   plain('note', attempt.note);
   plain('name', attempt.name);
   plain('heat', attempt.heat?.id ?? null);
+  plain('heap', attempt.sand?.id ?? null);
   return seen;
 }
 

@@ -6,6 +6,7 @@ import { v7 as freshId } from 'uuid';
 import { attemptQuery, madeField, partsOf, seenOf, standing } from '../attempt/index';
 import { castingQuery, castingsQuery, NewCasting } from '../castings/index';
 import { DefectDrawing, FindingForm } from '../findings/index';
+import { MouldOfDraft } from '../heaps/index';
 import { Repeats } from '../repeats/index';
 import { defectWords, useHandbook, type Attempt, type Field, type Handbook, type ShownValue, type Suggestions } from '../../shared/api';
 import { dayWords, today } from '../../shared/day';
@@ -133,6 +134,7 @@ function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null
           fields={handbook.fields.filter((field) => (stages as readonly string[]).includes(field.stage))}
           asked={asked}
         >
+          {title === 'Mould' && <MouldOfDraft draft={inHand} process={asked.process} />}
           {title === 'Metal' && (
             <WhichHeat
               heats={suggestions?.heats ?? []}

@@ -134,6 +134,7 @@ export function attemptNotYet(id: string, casting: { id: string; name: string; p
     kept: [],
     keeps: [],
     measured: [],
+    sand: null,
   };
 }
 

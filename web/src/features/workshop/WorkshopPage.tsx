@@ -1,8 +1,9 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { v7 as freshId } from 'uuid';
+import { HeapShelf } from '../heaps/index';
 import { HistoryList } from '../record-tools/index';
-import { TARIFFS, useHandbook, type Workshop } from '../../shared/api';
+import { TARIFFS, useHandbook, type Column, type Workshop } from '../../shared/api';
 import { partOf, useDraft, useOutbox, type DraftInHand, type PartRef, type Plain } from '../../shared/record';
 import { Dialog } from '../../shared/ui/Dialog';
 import { DraftState } from '../../shared/ui/DraftState';
@@ -11,7 +12,7 @@ import { SmallEntry } from '../../shared/ui/SmallEntry';
 import { useSaving } from '../../shared/ui/useSaving';
 import { InstrumentShelf } from './InstrumentShelf';
 import { MixCharge } from './MixCharge';
-import { KINDS, readComposition, seenOf, type Column, type Kind } from './model';
+import { KINDS, readComposition, seenOf, type Kind } from './model';
 import { workshopQuery } from './queries';
 
 /** What the caster owns and goes by. Plans are made with it: sizes in your own tools, your own crucibles, your own tariff. */
@@ -42,6 +43,7 @@ export function WorkshopPage() {
           <p>Some of what is stored is no longer understood; it stays as it is: {workshop.unreadable.join(' ')}</p>
         </div>
       )}
+      <HeapShelf />
       <form
         noValidate
         onSubmit={(event) => {

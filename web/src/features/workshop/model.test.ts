@@ -18,6 +18,7 @@ const workshop: Workshop = {
   crucibles: [],
   flasks: [],
   cutters: [{ id: 'c', version: 1, columns: { name: told('Tube', 'Tube'), size: told({ value: 0.625, unit: 'in' }, '15.9 mm') } }],
+  heaps: [],
   stock: [
     {
       id: 's',

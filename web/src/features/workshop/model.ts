@@ -1,73 +1,13 @@
-import type { Workshop } from '../../shared/api';
+import { THINGS, type Column, type Workshop } from '../../shared/api';
 import type { Plain, Stands } from '../../shared/record';
 
-export type Kind = 'furnaces' | 'crucibles' | 'flasks' | 'cutters' | 'stock';
+type Thing = (typeof THINGS)[number];
+export type Kind = Exclude<Thing['kind'], 'heaps'>;
 
-export interface Column {
-  key: string;
-  label: string;
-  example: string;
-  /** A choice of this list of the handbook instead of text. */
-  choices?: string;
-}
-
-export const KINDS: readonly { kind: Kind; title: string; why: string; add: string; columns: readonly Column[] }[] = [
-  {
-    kind: 'furnaces',
-    title: 'Furnaces',
-    why: 'Energy, time and cost of a melt.',
-    add: 'a furnace',
-    columns: [
-      { key: 'source', label: 'Heated by', example: '', choices: 'energy_source' },
-      { key: 'power', label: 'Power', example: '2 kW' },
-      { key: 'efficiency', label: 'Reaches the metal', example: '25-35 %' },
-    ],
-  },
-  {
-    kind: 'crucibles',
-    title: 'Crucibles',
-    why: 'Whether the charge fits, and what there is to lift.',
-    add: 'a crucible',
-    columns: [
-      { key: 'volume', label: 'To the brim', example: '600 mL' },
-      { key: 'mass', label: 'Empty, with tongs', example: '1.4 kg' },
-    ],
-  },
-  {
-    kind: 'flasks',
-    title: 'Flasks',
-    why: 'The smallest that fits is offered.',
-    add: 'a flask',
-    columns: [
-      { key: 'length', label: 'Length inside', example: '300 mm' },
-      { key: 'width', label: 'Width inside', example: '200 mm' },
-      { key: 'cope', label: 'Cope', example: '100 mm' },
-      { key: 'drag', label: 'Drag', example: '80 mm' },
-    ],
-  },
-  {
-    kind: 'cutters',
-    title: 'Cutting tools',
-    why: 'Sprues and runners are sized in what you own.',
-    add: 'a tool',
-    columns: [
-      { key: 'kind', label: 'Kind', example: '', choices: 'cutter_kind' },
-      { key: 'size', label: 'Size', example: '5/8 in' },
-    ],
-  },
-  {
-    kind: 'stock',
-    title: 'Stock',
-    why: 'Metal on the shelf, to be mixed to a composition.',
-    add: 'stock',
-    columns: [
-      { key: 'mass', label: 'There is', example: '3 kg' },
-      { key: 'price', label: 'Price a kilogram', example: '2.20' },
-      { key: 'loss', label: 'Melt loss', example: '5 %' },
-      { key: 'composition', label: 'Composition, per cent', example: 'Si 7, Mg 0.35, Fe 0.15' },
-    ],
-  },
-];
+/** What is listed here in rows; heaps have a page of their own. */
+export const KINDS: readonly { kind: Kind; title: string; why: string; add: string; columns: readonly Column[] }[] = THINGS.flatMap(
+  ({ kind, ...row }) => (kind === 'heaps' ? [] : [{ kind, ...row }]),
+);
 
 /** The workshop as drafts name it: its settings, and each thing under its own id. */
 export function seenOf(workshop: Workshop): Record<string, Stands> {

@@ -384,3 +384,43 @@ export const TARIFFS = [
   {"source":"natural_gas","label":"Natural gas, a m³"},
   {"source":"charcoal","label":"Charcoal, a kg"},
 ] as const;
+
+export interface Column {
+  key: string;
+  label: string;
+  type: string;
+  choices: string | null;
+  example: string;
+}
+
+/** The things that stand in a workshop, and what is kept of each besides its name. */
+export const THINGS = [
+  {"kind":"furnaces","title":"Furnaces","why":"Energy, time and cost of a melt.","add":"a furnace","columns":[{"key":"source","label":"Heated by","type":"choice","choices":"energy_source","example":""},{"key":"power","label":"Power","type":"quantity","choices":null,"example":"2 kW"},{"key":"efficiency","label":"Reaches the metal","type":"quantity","choices":null,"example":"25-35 %"}]},
+  {"kind":"crucibles","title":"Crucibles","why":"Whether the charge fits, and what there is to lift.","add":"a crucible","columns":[{"key":"volume","label":"To the brim","type":"quantity","choices":null,"example":"600 mL"},{"key":"mass","label":"Empty, with tongs","type":"quantity","choices":null,"example":"1.4 kg"}]},
+  {"kind":"flasks","title":"Flasks","why":"The smallest that fits is offered.","add":"a flask","columns":[{"key":"length","label":"Length inside","type":"quantity","choices":null,"example":"300 mm"},{"key":"width","label":"Width inside","type":"quantity","choices":null,"example":"200 mm"},{"key":"cope","label":"Cope","type":"quantity","choices":null,"example":"100 mm"},{"key":"drag","label":"Drag","type":"quantity","choices":null,"example":"80 mm"}]},
+  {"kind":"cutters","title":"Cutting tools","why":"Sprues and runners are sized in what you own.","add":"a tool","columns":[{"key":"kind","label":"Kind","type":"choice","choices":"cutter_kind","example":""},{"key":"size","label":"Size","type":"quantity","choices":null,"example":"5/8 in"}]},
+  {"kind":"stock","title":"Stock","why":"Metal on the shelf, to be mixed to a composition.","add":"stock","columns":[{"key":"mass","label":"There is","type":"quantity","choices":null,"example":"3 kg"},{"key":"least","label":"Use at least","type":"quantity","choices":null,"example":"0 kg"},{"key":"price","label":"Price a kilogram","type":"price","choices":null,"example":"2.20"},{"key":"loss","label":"Melt loss","type":"quantity","choices":null,"example":"5 %"},{"key":"composition","label":"Composition, per cent","type":"composition","choices":null,"example":"Si 7, Mg 0.35, Fe 0.15"}]},
+  {"kind":"heaps","title":"Sand heaps","why":"What a mould is made of, and how tired it is.","add":"a heap","columns":[{"key":"kind","label":"Kind of sand","type":"choice","choices":"sand_kind","example":""},{"key":"mass","label":"It weighs","type":"quantity","choices":null,"example":"40 kg"},{"key":"begun_on","label":"Mixed on","type":"day","choices":null,"example":"2026-04-12"},{"key":"clay","label":"Clay in the recipe","type":"quantity","choices":null,"example":"8 %"},{"key":"oil","label":"Oil in the recipe","type":"quantity","choices":null,"example":"2 %"},{"key":"catalyst","label":"Catalyst in the recipe","type":"quantity","choices":null,"example":"0.1 %"},{"key":"step","label":"Your scale shows steps of","type":"quantity","choices":null,"example":"1 g"}]},
+] as const;
+
+/** What happens to them and is kept as an entry of its own. */
+export const MOVEMENTS: Record<string, readonly Column[]> = {
+  sand_test: [{"key":"squeeze","label":"Squeeze test","type":"choice","choices":"sand_condition","example":""},{"key":"wet","label":"Sample, moist","type":"quantity","choices":null,"example":"200 g"},{"key":"dried","label":"The same, dried","type":"quantity","choices":null,"example":"193 g"},{"key":"moisture","label":"or moisture, as read","type":"quantity","choices":null,"example":"3.5 %"},{"key":"loose","label":"Loose height","type":"quantity","choices":null,"example":"120 mm"},{"key":"rammed","label":"Rammed height","type":"quantity","choices":null,"example":"66 mm"},{"key":"compactability","label":"or compactability","type":"quantity","choices":null,"example":"45 %"},{"key":"seconds","label":"2000 cm³ of air took","type":"quantity","choices":null,"example":"45 s"},{"key":"pressure","label":"at a pressure of","type":"quantity","choices":null,"example":"10 cmH2O"},{"key":"permeability","label":"or permeability number","type":"count","choices":null,"example":"80"},{"key":"wash_before","label":"Clay wash: dry sample","type":"quantity","choices":null,"example":"50 g"},{"key":"wash_after","label":"washed and dried","type":"quantity","choices":null,"example":"46 g"},{"key":"clay","label":"or clay, as found","type":"quantity","choices":null,"example":"8 %"},{"key":"fire_before","label":"Ignition: dry sample","type":"quantity","choices":null,"example":"50 g"},{"key":"fire_after","label":"fired","type":"quantity","choices":null,"example":"49 g"},{"key":"loss_on_ignition","label":"or loss on ignition","type":"quantity","choices":null,"example":"2 %"},{"key":"sieves","label":"Stayed on each sieve","type":"sieves","choices":null,"example":"12 g"},{"key":"fineness","label":"or grain fineness number","type":"count","choices":null,"example":"110"},{"key":"note","label":"Note","type":"text","choices":null,"example":""}],
+  sand_addition: [{"key":"water","label":"Water","type":"quantity","choices":null,"example":"600 g"},{"key":"clay","label":"Clay","type":"quantity","choices":null,"example":"1.2 kg"},{"key":"sand","label":"New sand","type":"quantity","choices":null,"example":"5 kg"},{"key":"oil","label":"Oil","type":"quantity","choices":null,"example":"300 g"},{"key":"catalyst","label":"Catalyst","type":"quantity","choices":null,"example":"20 g"},{"key":"burnt_out","label":"Burnt sand thrown away","type":"quantity","choices":null,"example":"2 kg"},{"key":"taken_out","label":"Mixed sand taken out","type":"quantity","choices":null,"example":"5 kg"},{"key":"note","label":"Note","type":"text","choices":null,"example":""}],
+};
+
+/** Test sieves, coarse first: number and opening in mm. */
+export const SIEVES = [
+  {"mesh":"6","opening":3.35},
+  {"mesh":"12","opening":1.7},
+  {"mesh":"20","opening":0.85},
+  {"mesh":"30","opening":0.6},
+  {"mesh":"40","opening":0.425},
+  {"mesh":"50","opening":0.3},
+  {"mesh":"70","opening":0.212},
+  {"mesh":"100","opening":0.15},
+  {"mesh":"140","opening":0.106},
+  {"mesh":"200","opening":0.075},
+  {"mesh":"270","opening":0.053},
+  {"mesh":"pan","opening":0},
+] as const;

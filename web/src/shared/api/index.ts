@@ -1,4 +1,18 @@
-export { DEFECT_CODES, PLAN_STEPS, SHAPES, SITS, STARTERS, TARIFFS, VOLUME_WAYS, type DefectCode, type FieldKey } from './codes.gen';
+export {
+  DEFECT_CODES,
+  MOVEMENTS,
+  PLAN_STEPS,
+  SHAPES,
+  SIEVES,
+  SITS,
+  STARTERS,
+  TARIFFS,
+  THINGS,
+  VOLUME_WAYS,
+  type Column,
+  type DefectCode,
+  type FieldKey,
+} from './codes.gen';
 export { answered, api, csrfToken, rememberToken, sendFile } from './client';
 export { defectWords, handbookQuery, useHandbook, wordsFor } from './handbook';
 export { fieldMessages, ProblemError, readProblem, type Problem } from './problem';

@@ -205,7 +205,7 @@ export function anythingUnkept(): boolean {
 
 /** What hangs on something comes after it. */
 function order(ref: PartRef | undefined): number {
-  return ['workshop', 'workshop_row', 'casting', 'heat', 'attempt', 'finding', 'photo'].indexOf(ref?.part ?? 'finding');
+  return ['workshop', 'workshop_row', 'movement', 'casting', 'heat', 'attempt', 'finding', 'photo'].indexOf(ref?.part ?? 'finding');
 }
 
 export function partOf(field: string): string {

@@ -7,7 +7,7 @@ const plain: z.ZodType<Plain> = z.lazy(() =>
 );
 
 const part = z.object({
-  part: z.enum(['casting', 'attempt', 'heat', 'finding', 'photo', 'workshop_row', 'workshop']),
+  part: z.enum(['casting', 'attempt', 'heat', 'finding', 'photo', 'workshop_row', 'movement', 'workshop']),
   id: z.string(),
   /** What it hangs on, where it is not in the notebook yet. */
   create: z.record(z.string(), z.string()).optional(),

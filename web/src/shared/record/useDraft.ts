@@ -174,7 +174,7 @@ export function useChange() {
     });
 }
 
-type Part = 'casting' | 'attempt' | 'heat' | 'finding' | 'photo' | 'workshop_row' | 'workshop';
+type Part = 'casting' | 'attempt' | 'heat' | 'finding' | 'photo' | 'workshop_row' | 'movement' | 'workshop';
 
 function wordsOf(raw: Plain): string {
   if (raw === null) return '';

@@ -1,0 +1,3 @@
+export { HeapPage } from './HeapPage';
+export { HeapShelf } from './HeapShelf';
+export { MouldOf, MouldOfDraft } from './MouldOf';
