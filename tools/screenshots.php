@@ -44,6 +44,11 @@ try {
             $ids["{$slug}.{$attempt['number']}"] = $attempt['id'];
         }
     }
+    /** @var array{heaps: list<array{id: string, name: string}>} $heaps */
+    $heaps = $ask('/api/heaps');
+    foreach ($heaps['heaps'] as $heap) {
+        $ids['heap.'.strtolower(strtok($heap['name'], ' ') ?: '')] = $heap['id'];
+    }
     $pages = array_values(array_filter(array_slice($argv, 2), static fn (string $page): bool => str_contains($page, '=')));
     $into = [] === $pages ? dirname(__DIR__).'/docs/screenshots' : '/tmp';
     foreach ([] === $pages ? require __DIR__.'/screenshot-pages.php' : $pages as $page) {

@@ -19,8 +19,11 @@ final readonly class HeapHistory
 {
     /** Wear is off in the same direction at every pour: its spread is carried as one, by BurntSand's own. */
     private const WEAR_WITHIN = 0.5;
-    /** What was tested longer ago than this is not today's: moisture, squeeze and compactability go with the day. Common practice. */
-    private const OF_THE_DAY_S = 36 * 3600.0;
+    /**
+     * What was tested longer ago than this is not today's: moisture, squeeze and compactability go with the day, or with the morning of
+     * the day before. Common practice.
+     */
+    private const OF_THE_DAY_S = 40 * 3600.0;
     /** Older events than these are not drawn; they count all the same. */
     private const MOST_DRAWN = 120;
 
@@ -88,16 +91,18 @@ final readonly class HeapHistory
     }
 
     /**
-     * How one measure went: its tests, and for clay and oil, which burn and are mixed in, how it stood after each event as well.
+     * How one measure went: its tests, and for clay and oil, which burn and are mixed in, how it stood after each event as well, until
+     * now.
      *
      * @return list<array{float, HeapReading, bool}> when, what is known then, and whether it was tested then; the oldest first
      */
-    public function trend(string $measure): array
+    public function trend(string $measure, float $now): array
     {
+        $carried = in_array($measure, ['clay', 'oil'], true);
         $trend = [];
         foreach (array_slice($this->events, -self::MOST_DRAWN) as $event) {
             $tested = $event instanceof SandTest && isset($event->readings[$measure]);
-            if (!$tested && (!in_array($measure, ['clay', 'oil'], true) || $event instanceof SandTest)) {
+            if (!$tested && (!$carried || $event instanceof SandTest)) {
                 continue;
             }
             // A pour counts from just after it.
@@ -106,8 +111,9 @@ final readonly class HeapHistory
                 $trend[] = [$event->at, $reading, $tested];
             }
         }
+        $last = $carried && [] !== $trend ? $this->at($now)->readings[$measure] ?? null : null;
 
-        return $trend;
+        return null === $last ? $trend : [...$trend, [$now, $last, false]];
     }
 
     /** @return list<SandTest> in the order they were made */

@@ -51,7 +51,9 @@ final readonly class HeapReport
         $state = $history->at($now);
         $standings = [];
         foreach ($state->readings as $code => $reading) {
-            $standings[$code] = $reading->old ? 'plain' : self::against($heap->kind->bands[$code] ?? null, $reading->value);
+            $standings[$code] = $reading->old || 'recipe' === $reading->origin
+                ? 'plain'
+                : self::against($heap->kind->bands[$code] ?? null, $reading->value);
         }
         $burnt = self::burnt($heap, $state, $format);
         $left = self::poursLeft($heap, $state, $history, $format);
@@ -140,7 +142,7 @@ final readonly class HeapReport
                 $left->lowSi < 3.0 => 'risky',
                 default => 'good',
             },
-            $left->si >= self::MOST_POURS ? 'More than anybody can foretell.' : '',
+            '',
         );
     }
 
@@ -203,7 +205,7 @@ final readonly class HeapReport
             $said[] = [$moisture, ($wet ? 'Too wet to mould: ' : 'Too dry to mould: ').$words('moisture').'.'];
         }
         foreach (['clay', 'oil'] as $part) {
-            if (in_array($standings[$part] ?? 'plain', ['bad', 'risky'], true) && 'recipe' !== $state->readings[$part]->origin) {
+            if (in_array($standings[$part] ?? 'plain', ['bad', 'risky'], true)) {
                 $low = $state->readings[$part]->value->si < $heap->kind->bands[$part][0];
                 $said[] = [$standings[$part], match (true) {
                     $low && $heap->kind->binds() => "This heap is tired: {$words($part)}. Edges crumble and wash away.",
@@ -233,8 +235,10 @@ final readonly class HeapReport
             return ['plain', 'Nothing is known of this heap yet: squeeze a fistful, and weigh a sample moist and dried.'];
         }
         $today = $due[0] ?? null;
-        if ($heap->kind->isTempered() && 'plain' === $moisture && null === $state->squeeze && null !== $today && $today->now) {
-            return ['plain', 'What binds it is in order, as far as is known. Its moisture is not known today: test it before you mould.'];
+        if (!isset($heap->kind->bands['oil']) && 'plain' === $moisture && null === $state->squeeze && true === $today?->now) {
+            $known = $heap->kind->binds() ? 'What binds it is in order, as far as is known. ' : '';
+
+            return ['plain', $known.'Its moisture is not known today: test it before you mould.'];
         }
         $good = array_filter(['moisture', 'clay', 'oil'], static fn (string $code): bool => 'good' === ($standings[$code] ?? ''));
 
@@ -254,7 +258,7 @@ final readonly class HeapReport
             default => ' ('.$one($band[0]).' to '.$one($band[1]).($ratio ? ' %' : '').' wanted)',
         };
 
-        return lcfirst(Measure::all()[$code]->label).' '.('reckoned' === $reading->origin ? 'about ' : '').$shown.$wanted;
+        return lcfirst($heap->kind->nameOf(Measure::all()[$code])).' '.('reckoned' === $reading->origin ? 'about ' : '').$shown.$wanted;
     }
 
     /**
@@ -272,7 +276,9 @@ final readonly class HeapReport
     ): Figure {
         $shown = 'burnt' === $code
             ? round(100 * $value->si).' % ('.round(100 * $value->lowSi).'–'.round(100 * $value->highSi).' %)'
-            : (string) round($value->si).' ('.floor($value->lowSi).'–'.ceil($value->highSi).')';
+            : ($value->si >= self::MOST_POURS
+                ? 'more than '.self::MOST_POURS
+                : round($value->si).' ('.floor($value->lowSi).'–'.ceil($value->highSi).')');
 
         return new Figure(
             $code,

@@ -89,6 +89,12 @@ final class SandKind
         return null !== $this->burnsAt;
     }
 
+    /** What a measure is called of this sand: where nothing binds it, clay is dust. */
+    public function nameOf(Measure $measure): string
+    {
+        return 'clay' === $measure->code && !$this->binds() ? 'Clay and dust' : $measure->label;
+    }
+
     /** Whether moulds of this process are made of it. */
     public function isFor(?string $process): bool
     {

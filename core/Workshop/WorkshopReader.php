@@ -63,6 +63,7 @@ final class WorkshopReader
             $stock[] = [
                 'name' => $name,
                 'mass' => self::quantity($row['mass']),
+                'alloy' => self::words($row['alloy']),
                 'least' => self::quantity($row['least']),
                 'price' => is_float($price) ? $price : null,
                 'loss' => self::quantity($row['loss']),

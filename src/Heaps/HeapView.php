@@ -57,7 +57,7 @@ final readonly class HeapView
         $heap = $this->book->heap($row);
         $format = new QuantityFormatter($row->caster()->units());
         $columns = ToldColumns::of(ThingKind::find('heaps')->columns ?? [], $row->content(), $format);
-        $name = self::name($row);
+        $name = HeapBook::name($row);
         $columns = ['name' => new ToldAnswer($name, $name)] + $columns;
         $now = (float) $this->clock->now()->getTimestamp();
         if (null === $heap) {
@@ -88,7 +88,7 @@ final readonly class HeapView
             columns: (object) $columns,
             now: $now,
             squeeze: $report->state->squeeze,
-            measures: self::measures($heap, $history, $report, $format),
+            measures: self::measures($heap, $history, $report, $now, $format),
             burnt: $report->burnt?->toArray($format),
             poursLeft: $report->poursLeft?->toArray($format),
             mending: self::mended($heap, $history, $now, $format, new MendTargets()),
@@ -127,13 +127,15 @@ final readonly class HeapView
 
         return new HeapLineAnswer(
             id: $row->id()->toRfc4122(),
-            name: self::name($row),
+            name: HeapBook::name($row),
             kind: $heap->kind->code,
             kindLabel: $heap->kind->label,
             serves: $heap->kind->serves,
             sentence: $report->sentence,
             standing: $report->standing,
-            mass: null === $report->state->dry ? null : $format->si($report->state->dry->si, Dimension::Mass),
+            mass: null === $report->state->dry
+                ? null
+                : $format->si($report->state->dry->si / (1 - $heap->wantedMoisture()), Dimension::Mass),
             burnt: null === $heap->kind->worn || null === $report->state->burnt ? null : round($report->state->burnt->si, 4),
             moisture: null === $moisture ? null : round(($moisture->si - $band[0]) / ($band[1] - $band[0]), 3),
             pours: $report->state->pours,
@@ -147,7 +149,7 @@ final readonly class HeapView
     {
         return new HeapLineAnswer(
             id: $row->id()->toRfc4122(),
-            name: self::name($row),
+            name: HeapBook::name($row),
             kind: null,
             kindLabel: 'kind not said',
             serves: [],
@@ -161,16 +163,14 @@ final readonly class HeapView
         );
     }
 
-    private static function name(WorkshopRow $row): string
-    {
-        $name = $row->content()['name'] ?? null;
-
-        return is_string($name) && '' !== $name ? $name : 'Heap without a name';
-    }
-
     /** @return list<HeapMeasureAnswer> */
-    private static function measures(Heap $heap, HeapHistory $history, HeapReport $report, QuantityFormatter $format): array
-    {
+    private static function measures(
+        Heap $heap,
+        HeapHistory $history,
+        HeapReport $report,
+        float $now,
+        QuantityFormatter $format,
+    ): array {
         $due = [];
         foreach ($report->due as $one) {
             $due[$one->measure->code] = ['now' => $one->now, 'words' => $one->words];
@@ -187,7 +187,7 @@ final readonly class HeapView
             $number = static fn (float $si): float => round($scale * $si, 2);
             $measures[] = new HeapMeasureAnswer(
                 code: $code,
-                label: $measure->label,
+                label: $heap->kind->nameOf($measure),
                 how: $format->words($measure->how),
                 shown: null === $reading ? null : self::shown($reading, $scale, $format).$unit,
                 standing: $report->standings[$code] ?? 'plain',
@@ -208,7 +208,7 @@ final readonly class HeapView
                         'high' => $number($point[1]->value->highSi),
                         'tested' => $point[2],
                     ],
-                    $history->trend($code),
+                    $history->trend($code, $now),
                 ),
             );
         }

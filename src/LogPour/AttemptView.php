@@ -7,7 +7,6 @@ namespace MoltenNotes\App\LogPour;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\CauseOpinion;
 use MoltenNotes\App\Notebook\FindingAnswer;
-use MoltenNotes\App\Notebook\HeapBook;
 use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\OpinionAnswer;
@@ -22,12 +21,11 @@ use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Record\ValueWords;
 use MoltenNotes\Core\Safety\Cautions;
-use MoltenNotes\Core\Sand\HeapReport;
 
 /** An attempt as the API shows it: values both raw and in the caster's units. */
 final readonly class AttemptView
 {
-    public function __construct(private Notebook $notebook, private KeepList $keeps, private HeapBook $heaps)
+    public function __construct(private Notebook $notebook, private KeepList $keeps, private MadeOfView $madeOf)
     {
     }
 
@@ -61,26 +59,7 @@ final readonly class AttemptView
             kept: $attempt->kept(),
             keeps: $this->keeps->heldBy($attempt),
             measured: MeasuredValues::measured($attempt),
-            sand: $this->sand($attempt, $record->sand ?? Values::none(), $format),
-        );
-    }
-
-    private function sand(Attempt $attempt, Values $values, QuantityFormatter $format): ?MadeOfAnswer
-    {
-        $row = $attempt->heap();
-        $heap = null === $row ? null : $this->heaps->heap($row);
-        if (null === $row || null === $heap) {
-            return null;
-        }
-        $report = HeapReport::of($heap, $this->heaps->history($row, $heap), $this->heaps->dayOf($attempt), $format);
-        $name = $row->content()['name'] ?? null;
-
-        return new MadeOfAnswer(
-            $row->id()->toRfc4122(),
-            is_string($name) ? $name : 'Heap without a name',
-            $report->standing,
-            $report->sentence,
-            self::values($values, $format),
+            sand: $this->madeOf->of($attempt, $format),
         );
     }
 

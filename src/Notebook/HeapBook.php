@@ -53,6 +53,13 @@ final readonly class HeapBook
             ->findBy(['caster' => $caster, 'kind' => 'heaps', 'binnedAt' => null], ['place' => 'ASC', 'id' => 'ASC']);
     }
 
+    public static function name(WorkshopRow $row): string
+    {
+        $name = $row->content()['name'] ?? null;
+
+        return is_string($name) && '' !== $name ? $name : 'Heap without a name';
+    }
+
     /** Null where its kind is blank, or is no longer known. */
     public function heap(WorkshopRow $row): ?Heap
     {

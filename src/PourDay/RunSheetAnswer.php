@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\PourDay;
 
+use MoltenNotes\App\LogPour\MadeOfAnswer;
 use MoltenNotes\App\Repeats\RepeatEntryAnswer;
 use MoltenNotes\App\Shared\Http\Answer;
 
@@ -46,6 +47,7 @@ final readonly class RunSheetAnswer extends Answer
         public array $together,
         public array $metals,
         public array $blank,
+        public ?MadeOfAnswer $sand,
         public float $now,
     ) {
     }

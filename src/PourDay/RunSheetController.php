@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\PourDay;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\LogPour\MadeOfView;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Repeats\RepeatList;
@@ -27,8 +28,12 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 /** The run sheet of a pour. Taps and holds are fields of the attempt. */
 final readonly class RunSheetController
 {
-    public function __construct(private Notebook $notebook, private RepeatList $repeats, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Notebook $notebook,
+        private RepeatList $repeats,
+        private MadeOfView $madeOf,
+        private ClockInterface $clock,
+    ) {
     }
 
     #[Route('/api/attempts/{id}/day', methods: ['GET'])]
@@ -83,6 +88,7 @@ final readonly class RunSheetController
             blank: null === $attempt->pouredOn()
                 ? []
                 : BlankFields::ofTheDay(Catalogue::standard(), $record, new QuantityFormatter($caster->units())),
+            sand: $this->madeOf->of($attempt, new QuantityFormatter($caster->units())),
             now: (float) $this->clock->now()->format('U.v'),
         ));
     }

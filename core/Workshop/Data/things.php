@@ -51,6 +51,7 @@ return [
         'in_plans' => true,
         'columns' => [
             ['key' => 'mass', 'label' => 'There is', 'unit' => 'kg', 'possible' => [0, 10000], 'example' => '3 kg'],
+            ['key' => 'alloy', 'label' => 'Alloy', 'type' => 'choice', 'choices' => 'alloy'],
             ['key' => 'least', 'label' => 'Use at least', 'unit' => 'kg', 'possible' => [0, 10000], 'example' => '0 kg'],
             ['key' => 'price', 'label' => 'Price a kilogram', 'type' => 'price', 'example' => '2.20'],
             ['key' => 'loss', 'label' => 'Melt loss', 'unit' => 'percent', 'possible' => [0, 90], 'example' => '5 %'],

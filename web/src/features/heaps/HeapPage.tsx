@@ -41,9 +41,7 @@ export function HeapPage() {
         <Link to="/workshop#heaps">Sand heaps</Link>
       </p>
       <h1>{heap.line.name}</h1>
-      <p className="text-soft">
-        {[heap.line.kind_label, heap.line.mass && `${heap.line.mass} of dry sand`, pourWords(heap.line.pours)].filter(Boolean).join(' · ')}
-      </p>
+      <p className="text-soft">{[heap.line.kind_label, heap.line.mass, pourWords(heap.line.pours)].filter(Boolean).join(' · ')}</p>
       <p className="mt-3 flex gap-2 text-xl font-semibold" data-standing={heap.line.standing}>
         <StandingMark standing={heap.line.standing} />
         <span>{heap.line.sentence}</span>

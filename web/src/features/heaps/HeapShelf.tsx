@@ -14,7 +14,9 @@ export function HeapShelf() {
   return (
     <section id="heaps" className="mt-6 border-t-[3px] border-double border-ink pt-3" aria-label="Sand heaps">
       <h2>Sand heaps</h2>
-      <p className="text-soft">What your moulds are made of. A heap that is tested says what to add, and when it is getting tired.</p>
+      <p className="text-soft">
+        What your moulds are made of. A heap that is tested says what to add, and when it is getting tired: its dark grains are burnt.
+      </p>
       {heaps.length > 0 && (
         <ul className="mt-3 grid gap-x-8 gap-y-6 sm:grid-cols-2 lg:grid-cols-3">
           {heaps.map((heap) => (

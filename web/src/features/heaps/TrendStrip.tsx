@@ -28,6 +28,18 @@ export function TrendStrip({ measure, heap, span }: { measure: HeapMeasure; heap
           ))}
         </g>
       )}
+      {band && (
+        <g aria-hidden="true" fontSize="11" fontFamily="var(--font-narrow)" fill="var(--soft)">
+          <text x={WIDE - 4} y={y(band.high) + 12} textAnchor="end">
+            {band.high}
+          </text>
+          {band.low > 0 && (
+            <text x={WIDE - 4} y={y(band.low) - 4} textAnchor="end">
+              {band.low}
+            </text>
+          )}
+        </g>
+      )}
       <polyline points={points.map((one) => `${one.x},${one.y}`).join(' ')} fill="none" stroke="var(--ink)" strokeWidth="1.25" />
       {points.map((one) => (
         <g key={`${one.at} ${one.tested}`}>

@@ -15,6 +15,7 @@ export function AfterThePour({ sheet, day, doing }: { sheet: RunSheet; day: Day;
     <>
       <Forgotten sheet={sheet} doing={doing} />
       <Left sheet={sheet} doing={doing} />
+      {day.at('opened') !== null && <SandBack sheet={sheet} doing={doing} />}
       {day.at('opened') !== null && (
         <p className="mt-4">
           <Link to={`/attempts/${sheet.attempt_id}#inspection`} className="press press-molten min-h-16 text-xl">
@@ -68,6 +69,56 @@ function Forgotten({ sheet, doing }: { sheet: RunSheet; doing: Doing }) {
   );
 }
 
+/** The sand goes back on its heap; what was burnt hard and thrown away is told, for it takes no live clay with it. */
+function SandBack({ sheet, doing }: { sheet: RunSheet; doing: Doing }) {
+  const [mass, setMass] = useState('');
+  const [kept, setKept] = useState(false);
+  const { sand } = sheet;
+  if (sand === null) return null;
+  if (kept)
+    return (
+      <p className="mt-4" role="status">
+        It stands in the book of {sand.name} now.
+      </p>
+    );
+  return (
+    <form
+      className="mt-6"
+      aria-label="Sand back on its heap"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (mass.trim() === '') return;
+        void doing
+          .send([
+            {
+              part: 'movement',
+              id: freshId(),
+              create: { of: sand.id, kind: 'sand_addition' },
+              set: {
+                burnt_out: { was: null, to: mass.trim() },
+                note: { was: null, to: `${sheet.casting_name} no. ${sheet.number}` },
+              },
+            },
+          ])
+          .then((outcome) => setKept(outcome?.state === 'done' || outcome?.state === 'waiting'));
+      }}
+    >
+      <p>
+        The sand goes back on <strong>{sand.name}</strong>; what this pour burnt of it is counted already.
+      </p>
+      <TextEntry
+        label="Burnt crust thrown away instead"
+        placeholder="0.5 kg"
+        value={mass}
+        onChange={(event) => setMass(event.target.value)}
+      />
+      <button type="submit" className="press mt-2 min-h-16" disabled={mass.trim() === ''}>
+        Off the heap
+      </button>
+    </form>
+  );
+}
+
 /** What was left in the pot is metal of a known kind: it goes back on the shelf. */
 function Left({ sheet, doing }: { sheet: RunSheet; doing: Doing }) {
   const alloys = useHandbook().alloys;
@@ -99,6 +150,7 @@ function Left({ sheet, doing }: { sheet: RunSheet; doing: Doing }) {
               set: {
                 name: { was: null, to: `Ingots, ${metal}, ${sheet.casting_name} no. ${sheet.number}` },
                 mass: { was: null, to: mass.trim() },
+                ...(sheet.alloy ? { alloy: { was: null, to: sheet.alloy } } : {}),
               },
             },
           ])

@@ -59,11 +59,34 @@ export function PourDayPage() {
 
       <Metals sheet={sheet} />
       {day.at('lit') === null && <Lay sheet={sheet} />}
+      {day.at('pour') === null && <Sand sheet={sheet} />}
       <p className="mt-6 text-soft">
         Local rules and licensed practice come first; this is a list to think with, no permission.{' '}
         <Link to={`/attempts/${id}#inspection`}>To the inspection</Link>
       </p>
     </article>
+  );
+}
+
+/** What the mould is made of, as long as that can still be put right. */
+function Sand({ sheet }: { sheet: RunSheet }) {
+  const { sand } = sheet;
+  if (sand === null) return null;
+  return (
+    <section className="mt-4 border-2 border-ink p-3" aria-label="Sand" data-standing={sand.standing}>
+      <h2 className="lettering text-ink">{sand.name}</h2>
+      <p className="flex gap-2 text-lg">
+        <StandingMark standing={sand.standing} />
+        <span>{sand.sentence}</span>
+      </p>
+      {sand.standing !== 'good' && (
+        <p className="mt-2">
+          <Link to={`/workshop/heaps/${sand.id}`} className="press min-h-16">
+            Test or mend it
+          </Link>
+        </p>
+      )}
+    </section>
   );
 }
 

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\LogPour;
+
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\HeapBook;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Sand\HeapReport;
+
+/** The heap that a mould is made of, read on its day. */
+final readonly class MadeOfView
+{
+    public function __construct(private HeapBook $heaps)
+    {
+    }
+
+    /** Null where the attempt names none. */
+    public function of(Attempt $attempt, QuantityFormatter $format): ?MadeOfAnswer
+    {
+        $row = $attempt->heap();
+        $heap = null === $row ? null : $this->heaps->heap($row);
+        if (null === $row || null === $heap) {
+            return null;
+        }
+        $report = HeapReport::of($heap, $this->heaps->history($row, $heap), $this->heaps->dayOf($attempt), $format);
+
+        return new MadeOfAnswer(
+            $row->id()->toRfc4122(),
+            HeapBook::name($row),
+            $report->standing,
+            $report->sentence,
+            AttemptView::values(Values::of($report->state->values()), $format),
+        );
+    }
+}
