@@ -91,6 +91,12 @@ final readonly class AttemptRecord
         return $planned->overlaidBy($this->made)->overlaidBy($this->heat)->ofItsProcess();
     }
 
+    /** Whether this value was not told of the attempt but taken from its heap. */
+    public function isOfItsHeap(string $field, mixed $value): bool
+    {
+        return null !== $value && ($this->sand?->all()[$field] ?? null) === $value && !isset($this->made->all()[$field]);
+    }
+
     /** @return list<string> kinds of defect, each once, in a fixed order */
     public function defectKinds(): array
     {

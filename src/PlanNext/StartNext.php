@@ -39,8 +39,10 @@ final readonly class StartNext
         $attempt->predict($sheet->predictions);
         $next = new Attempt($id, $attempt->casting(), $this->notebook->nextNumber($attempt->casting()), $attempt, $this->clock->now());
         foreach ($sheet->plan->all() as $field => $value) {
-            $next->setValue('planned', $field, $value);
+            // What only the heap said of its day is no plan: the next mould takes its own from it.
+            $next->setValue('planned', $field, $record->isOfItsHeap($field, $value) ? $record->planned->all()[$field] ?? null : $value);
         }
+        $next->mouldFrom($attempt->heap());
         $this->notebook->add($next);
 
         return $next;

@@ -89,6 +89,23 @@ final class HeapsTest extends ApiTestCase
         self::assertArrayHasKey('sand.moisture', $attempt['made']);
     }
 
+    public function testTheNextAttemptIsMadeOfTheSameHeapAndPlansNothingOfItsOldState(): void
+    {
+        $day = time() - 20 * self::DAY;
+        $this->entry('sand_test', ['moisture' => '6.2 %', 'squeeze' => 'wet'], $day - 3600);
+        $poured = $this->pourOf(['poured_on' => gmdate('Y-m-d', $day), 'verdict' => 'scrap'], ['sand.clay' => '9 %']);
+        $next = self::id();
+        $this->change([['part' => 'attempt', 'id' => $next, 'create' => ['after' => $poured], 'set' => []]]);
+        $attempt = $this->call('GET', "/api/attempts/{$next}");
+
+        self::assertIsArray($attempt['sand']);
+        self::assertSame($this->heap, $attempt['sand']['id']);
+        self::assertIsArray($attempt['planned']);
+        self::assertArrayNotHasKey('sand.moisture', $attempt['planned']);
+        self::assertArrayNotHasKey('sand.condition', $attempt['planned']);
+        self::assertSame(9.0, (float) $attempt['planned']['sand.clay']['raw']['value']);
+    }
+
     public function testWhatCannotBeIsRefusedAtItsFieldAndNothingIsKept(): void
     {
         $this->refused('sand_test', ['wet' => '190 g', 'dried' => '200 g'], '/changes/0/set/dried');

@@ -16,7 +16,7 @@ export function HeapFigure({ name, burnt, moisture }: { name: string; burnt: num
   ];
   const at = moisture === null ? null : 70 + 100 * Math.min(1.6, Math.max(-0.6, moisture));
   return (
-    <svg viewBox={`0 -6 ${WIDE} ${HIGH + 44}`} className="w-full max-w-80" role="img" aria-label={`${name}: ${words.join(', ')}`}>
+    <svg viewBox={`0 2 ${WIDE} ${HIGH + 38}`} className="w-full max-w-80" role="img" aria-label={`${name}: ${words.join(', ')}`}>
       <path d={PATH} fill="var(--plaster)" stroke="var(--ink)" strokeWidth="1.5" strokeLinejoin="round" />
       {PLACES.map(({ x, y }, index) =>
         index % GRAINS < dead ? (

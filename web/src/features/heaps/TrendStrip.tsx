@@ -13,50 +13,51 @@ export function TrendStrip({ measure, heap, span }: { measure: HeapMeasure; heap
   const y = (value: number) => HIGH - height(value) * HIGH;
   const points = measure.trend.map((one) => ({ ...one, x: x(one.at), y: y(one.value) }));
   const band = measure.band;
+  const ends = band ? [band.high, ...(band.low > 0 ? [band.low] : [])] : [];
   return (
-    <svg
-      viewBox={`0 0 ${WIDE} ${HIGH + 18}`}
-      className="w-full"
-      role="img"
-      aria-label={`${measure.label} over time: ${points.length === 0 ? 'never measured' : `${measure.trend.filter((one) => one.tested).length} tests`}`}
-    >
-      {band && (
-        <g>
-          <rect x="0" width={WIDE} y={y(band.high)} height={Math.max(1, y(band.low) - y(band.high))} fill="var(--wash)" />
-          {[band.low, band.high].map((end) => (
-            <line key={end} x1="0" x2={WIDE} y1={y(end)} y2={y(end)} stroke="var(--line)" strokeDasharray="5 4" strokeWidth="1" />
-          ))}
-        </g>
-      )}
-      {band && (
-        <g aria-hidden="true" fontSize="11" fontFamily="var(--font-narrow)" fill="var(--soft)">
-          <text x={WIDE - 4} y={y(band.high) + 12} textAnchor="end">
-            {band.high}
-          </text>
-          {band.low > 0 && (
-            <text x={WIDE - 4} y={y(band.low) - 4} textAnchor="end">
-              {band.low}
-            </text>
-          )}
-        </g>
-      )}
-      <polyline points={points.map((one) => `${one.x},${one.y}`).join(' ')} fill="none" stroke="var(--ink)" strokeWidth="1.25" />
-      {points.map((one) => (
-        <g key={`${one.at} ${one.tested}`}>
-          {one.tested && <line x1={one.x} x2={one.x} y1={y(one.low)} y2={y(one.high)} stroke="var(--ink)" strokeWidth="1.5" />}
-          {one.tested && <circle cx={one.x} cy={one.y} r="4" fill="var(--ink)" />}
-        </g>
+    <div className="relative">
+      {ends.map((end) => (
+        <span
+          key={end}
+          aria-hidden="true"
+          className="absolute right-1 -translate-y-1/2 bg-sheet px-1 text-sm leading-none"
+          style={{ top: `${(100 * y(end)) / (HIGH + 18)}%` }}
+        >
+          {end}
+        </span>
       ))}
-      <line x1="0" x2={WIDE} y1={HIGH + 2} y2={HIGH + 2} stroke="var(--ink)" strokeWidth="1" />
-      {heap.pours.map((one) => (
-        <line key={one.attempt_id} x1={x(one.at)} x2={x(one.at)} y1={HIGH + 2} y2={HIGH + 12} stroke="var(--molten)" strokeWidth="2" />
-      ))}
-      {heap.entries
-        .filter((one) => one.kind === 'sand_addition')
-        .map((one) => (
-          <path key={one.id} d={`M${x(one.at)} ${HIGH + 4}l5 9h-10z`} fill="none" stroke="var(--ink)" strokeWidth="1.5" />
+      <svg
+        viewBox={`0 0 ${WIDE} ${HIGH + 18}`}
+        className="w-full"
+        role="img"
+        aria-label={`${measure.label} over time: ${points.length === 0 ? 'never measured' : `${measure.trend.filter((one) => one.tested).length} tests`}`}
+      >
+        {band && (
+          <g>
+            <rect x="0" width={WIDE} y={y(band.high)} height={Math.max(1, y(band.low) - y(band.high))} fill="var(--wash)" />
+            {[band.low, band.high].map((end) => (
+              <line key={end} x1="0" x2={WIDE} y1={y(end)} y2={y(end)} stroke="var(--line)" strokeDasharray="5 4" strokeWidth="1" />
+            ))}
+          </g>
+        )}
+        <polyline points={points.map((one) => `${one.x},${one.y}`).join(' ')} fill="none" stroke="var(--ink)" strokeWidth="1.25" />
+        {points.map((one) => (
+          <g key={`${one.at} ${one.tested}`}>
+            {one.tested && <line x1={one.x} x2={one.x} y1={y(one.low)} y2={y(one.high)} stroke="var(--ink)" strokeWidth="1.5" />}
+            {one.tested && <circle cx={one.x} cy={one.y} r="4" fill="var(--ink)" />}
+          </g>
         ))}
-    </svg>
+        <line x1="0" x2={WIDE} y1={HIGH + 2} y2={HIGH + 2} stroke="var(--ink)" strokeWidth="1" />
+        {heap.pours.map((one) => (
+          <line key={one.attempt_id} x1={x(one.at)} x2={x(one.at)} y1={HIGH + 2} y2={HIGH + 12} stroke="var(--molten)" strokeWidth="2" />
+        ))}
+        {heap.entries
+          .filter((one) => one.kind === 'sand_addition')
+          .map((one) => (
+            <path key={one.id} d={`M${x(one.at)} ${HIGH + 4}l5 9h-10z`} fill="none" stroke="var(--ink)" strokeWidth="1.5" />
+          ))}
+      </svg>
+    </div>
   );
 }
 

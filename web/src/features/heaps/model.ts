@@ -10,6 +10,8 @@ export const TESTS: readonly { measure: string; columns: readonly string[] }[] =
   { measure: 'fineness', columns: ['sieves', 'fineness'] },
 ];
 
+const OF_THE_DAY = ['moisture', 'compactability'];
+
 export function columnOf(kind: string, key: string): Column {
   const column = MOVEMENTS[kind]?.find((one) => one.key === key);
   if (!column) throw new Error(`There is no column ${key} of ${kind}.`);
@@ -22,7 +24,9 @@ export function testsOf(heap: Heap): { measure: HeapMeasure; columns: readonly C
     const of = heap.measures.find((one) => one.code === measure && one.band !== null);
     return of ? [{ measure: of, columns: columns.map((key) => columnOf('sand_test', key)), due: of.due?.now ?? false }] : [];
   });
-  return [...all.filter((one) => one.due), ...all.filter((one) => !one.due)];
+  // What goes with the day is asked for whenever a test is made.
+  const now = (one: (typeof all)[number]) => one.due || OF_THE_DAY.includes(one.measure.code);
+  return [...all.filter(now).map((one) => ({ ...one, due: true })), ...all.filter((one) => !now(one))];
 }
 
 /** Where the masses of a mending are written down once they are mixed in; lines of one thing are added up. */
