@@ -24,6 +24,7 @@ use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Core\Record\Choices;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\Values;
+use MoltenNotes\Core\Sand\SandKind;
 use MoltenNotes\Core\Working\Figure;
 use MoltenNotes\Core\Working\Working;
 
@@ -57,6 +58,7 @@ final class FactSheet
         $plan = PlanCasting::of($basis);
         $this->temperatures($plan, $basis);
         $this->proportions();
+        $this->ofItsSand();
         $this->scrapCheck();
         $this->planned($record, $plan);
     }
@@ -129,6 +131,28 @@ final class FactSheet
                 default => new Fact($key, null, $value, ['value' => mb_strtolower(Choices::label($field->choices ?? '', $value))], [$key]),
             };
             $this->facts[$key] = $fact;
+        }
+    }
+
+    /** Rules on moisture and clay are written for sand with bentonite: of another sand they are read at the same place of its own band. */
+    private function ofItsSand(): void
+    {
+        $usual = SandKind::find('bentonite')->bands ?? [];
+        $own = SandKind::find($this->values->choice('sand.kind'))->bands ?? $usual;
+        foreach (['moisture', 'clay'] as $measure) {
+            $fact = $this->facts["sand.{$measure}"] ?? null;
+            if (null === $fact?->number || !isset($own[$measure], $usual[$measure])) {
+                continue;
+            }
+            [$low, $high] = [100 * $own[$measure][0], 100 * $own[$measure][1]];
+            $place = ($fact->number - $low) / ($high - $low);
+            $this->facts[$fact->code] = new Fact(
+                $fact->code,
+                100 * ($usual[$measure][0] + $place * ($usual[$measure][1] - $usual[$measure][0])),
+                null,
+                $fact->words + ['usual' => "{$low} to {$high} %"],
+                $fact->fields,
+            );
         }
     }
 

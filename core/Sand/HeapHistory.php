@@ -54,6 +54,7 @@ final readonly class HeapHistory
         }
 
         return new HeapState(
+            $this->heap->kind,
             $readings,
             $this->squeeze($before, $now),
             $this->carried($before, Dimension::Mass, 'dry'),

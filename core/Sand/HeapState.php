@@ -20,6 +20,7 @@ final readonly class HeapState
      * @param int $untold pours among these whose wear is not known
      */
     public function __construct(
+        public SandKind $kind,
         public array $readings,
         public ?string $squeeze,
         public ?Estimate $dry,
@@ -67,6 +68,7 @@ final readonly class HeapState
             $values['sand.condition'] = $this->squeeze;
         }
         $values['sand.reused'] = $this->sinceMended;
+        $values['sand.kind'] = $this->kind->code;
 
         return $values;
     }

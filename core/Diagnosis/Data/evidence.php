@@ -234,8 +234,8 @@ return [
     ],
     [
         'cause' => 'sand_wet', 'fact' => 'sand.moisture', 'unit' => 'percent',
-        'ratios' => [[2.5, 0.12], [3.5, 0.4], [4.5, 1], [5.5, 4], [7, 9]], 'raised' => 'Moisture {value}; 2.5 to 4.5 % is usual.',
-        'lowered' => 'Moisture {value}, within the usual 2.5 to 4.5 %.',
+        'ratios' => [[2.5, 0.12], [3.5, 0.4], [4.5, 1], [5.5, 4], [7, 9]], 'raised' => 'Moisture {value}; {usual} is usual.',
+        'lowered' => 'Moisture {value}, within the usual {usual}.',
     ],
     [
         'cause' => 'sand_wet', 'fact' => 'steam',
@@ -259,12 +259,12 @@ return [
     ],
     [
         'cause' => 'sand_dry', 'fact' => 'sand.moisture', 'unit' => 'percent',
-        'ratios' => [[1, 9], [2, 4], [2.8, 1], [3.5, 0.4], [5, 0.12]], 'raised' => 'Moisture {value}; 2.5 to 4.5 % is usual.',
+        'ratios' => [[1, 9], [2, 4], [2.8, 1], [3.5, 0.4], [5, 0.12]], 'raised' => 'Moisture {value}; {usual} is usual.',
         'lowered' => 'Moisture {value}, enough to bind.',
     ],
     [
         'cause' => 'sand_dry', 'fact' => 'sand.clay', 'unit' => 'percent', 'ratios' => [[3, 5], [6, 1.2], [9, 0.6]],
-        'raised' => 'Clay {value}; 6 to 12 % is usual.', 'lowered' => 'Clay {value}, within the usual 6 to 12 %.',
+        'raised' => 'Clay {value}; {usual} is usual.', 'lowered' => 'Clay {value}, within the usual {usual}.',
     ],
     ['cause' => 'sand_dry', 'fact' => 'observed.sand_fell', 'unit' => 'seen', 'ratios' => ['yes' => 3.0], 'raised' => 'Sand fell in.'],
     [

@@ -118,6 +118,10 @@ return [
         'processes' => ['green_sand', 'oil_sand'], 'hint' => 'A fistful, squeezed and broken.',
     ],
     [
+        'key' => 'sand.kind', 'stage' => 'mould', 'label' => 'Kind of sand', 'kind' => 'choice', 'choices' => 'sand_kind',
+        'processes' => ['green_sand'], 'hint' => 'Natural sand wants more water and more clay than sand with bentonite.',
+    ],
+    [
         'key' => 'sand.moisture', 'stage' => 'mould', 'label' => 'Moisture', 'kind' => 'quantity', 'unit' => 'percent',
         'possible' => [0, 25], 'likely' => [1.5, 9], 'processes' => ['green_sand'], 'hint' => 'Share of the moist sand’s mass.',
     ],

@@ -142,7 +142,7 @@ final class HeapTest extends TestCase
     public function testARecipeTakenForGrantedIsNotHandedOnToTheMould(): void
     {
         self::assertArrayNotHasKey('sand.clay', self::at(self::heap(['mass' => Measurement::of(30, 'kg')]), [], 1)->values());
-        self::assertSame(['sand.reused' => 0], self::at(self::heap([]), [], 1)->values());
+        self::assertSame(['sand.reused' => 0, 'sand.kind' => 'bentonite'], self::at(self::heap([]), [], 1)->values());
     }
 
     public function testItSaysItIsGettingTiredBeforeItIs(): void

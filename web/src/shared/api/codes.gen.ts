@@ -28,6 +28,7 @@ export const FIELD_KEYS = [
   'casting.above',
   'mould.process',
   'sand.condition',
+  'sand.kind',
   'sand.moisture',
   'sand.clay',
   'sand.binder',
