@@ -42,7 +42,7 @@ final readonly class HeapHistory
     /** How the heap stands at a time, seconds since 1970; what happens at that very second is counted, a pour then is not. */
     public function at(float $now): HeapState
     {
-        $before = $this->until($now);
+        $before = $this->before($now);
         $pours = array_values(array_filter($before, static fn ($event): bool => $event instanceof SandPour));
         $readings = $this->measured($before, $now);
         foreach ($this->bound($before) as $measure => $reading) {
@@ -117,6 +117,17 @@ final readonly class HeapHistory
         return null === $last ? $trend : [...$trend, [$now, $last, false]];
     }
 
+    /**
+     * Now, or just after whatever was written down last: the clock of a phone may be ahead, and a pour of today whose hour nobody told
+     * stands at the end of the day.
+     */
+    public function until(float $now): float
+    {
+        $last = [] === $this->events ? $now : $this->events[count($this->events) - 1]->at + 1.0;
+
+        return max($now, $last);
+    }
+
     /** @return list<SandTest> in the order they were made */
     public function tests(): array
     {
@@ -130,7 +141,7 @@ final readonly class HeapHistory
     }
 
     /** @return list<SandTest|SandAddition|SandPour> */
-    private function until(float $now): array
+    private function before(float $now): array
     {
         return array_values(array_filter(
             $this->events,
@@ -247,7 +258,7 @@ final readonly class HeapHistory
     /** Moisture after something was mixed in; null where nobody said what the heap weighs: then it is not known any more. */
     private function wetted(HeapReading $before, SandAddition $in, float $now): ?HeapReading
     {
-        $dry = $this->carried($this->until($in->at), Dimension::Mass, 'dry');
+        $dry = $this->carried($this->before($in->at), Dimension::Mass, 'dry');
         if (null === $dry) {
             return null;
         }

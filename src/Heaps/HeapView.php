@@ -78,6 +78,7 @@ final readonly class HeapView
             );
         }
         $history = $this->book->history($row, $heap);
+        $now = $history->until($now);
         $report = HeapReport::of($heap, $history, $now, $format);
         $pours = $this->pours($row, $history, $format);
         $movements = $this->book->movements($row);
@@ -107,16 +108,19 @@ final readonly class HeapView
     {
         $heap = $this->book->heap($row);
         $format = new QuantityFormatter($row->caster()->units());
-        $now = (float) $this->clock->now()->getTimestamp();
+        if (null === $heap) {
+            return new MendingAnswer('Say what kind of sand it is.', '', []);
+        }
+        $history = $this->book->history($row, $heap);
 
-        return null === $heap
-            ? new MendingAnswer('Say what kind of sand it is.', '', [])
-            : self::mended($heap, $this->book->history($row, $heap), $now, $format, $wanted);
+        return self::mended($heap, $history, $history->until((float) $this->clock->now()->getTimestamp()), $format, $wanted);
     }
 
     private function report(WorkshopRow $row, Heap $heap, QuantityFormatter $format): HeapReport
     {
-        return HeapReport::of($heap, $this->book->history($row, $heap), (float) $this->clock->now()->getTimestamp(), $format);
+        $history = $this->book->history($row, $heap);
+
+        return HeapReport::of($heap, $history, $history->until((float) $this->clock->now()->getTimestamp()), $format);
     }
 
     private function glance(WorkshopRow $row, Heap $heap, HeapReport $report, QuantityFormatter $format): HeapLineAnswer

@@ -25,7 +25,8 @@ final readonly class MadeOfView
         if (null === $row || null === $heap) {
             return null;
         }
-        $report = HeapReport::of($heap, $this->heaps->history($row, $heap), $this->heaps->dayOf($attempt), $format);
+        $history = $this->heaps->history($row, $heap);
+        $report = HeapReport::of($heap, $history, $this->heaps->dayOf($attempt, $history), $format);
 
         return new MadeOfAnswer(
             $row->id()->toRfc4122(),

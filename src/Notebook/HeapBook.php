@@ -99,14 +99,17 @@ final readonly class HeapBook
         if (null === $row || null === $heap) {
             return Values::none();
         }
+        $history = $this->history($row, $heap);
 
-        return Values::of($this->history($row, $heap)->at($this->dayOf($attempt))->values());
+        return Values::of($history->at($this->dayOf($attempt, $history))->values());
     }
 
     /** When its mould was poured, seconds since 1970; now while it is only planned. */
-    public function dayOf(Attempt $attempt): float
+    public function dayOf(Attempt $attempt, HeapHistory $history): float
     {
-        return null === $attempt->pouredOn() ? (float) $this->clock->now()->getTimestamp() : self::pouredAt($attempt);
+        return null === $attempt->pouredOn()
+            ? $history->until((float) $this->clock->now()->getTimestamp())
+            : self::pouredAt($attempt);
     }
 
     /** Seconds since 1970: when it was tapped, else at the end of its day. */

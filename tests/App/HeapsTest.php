@@ -106,6 +106,16 @@ final class HeapsTest extends ApiTestCase
         self::assertSame(9.0, (float) $attempt['planned']['sand.clay']['raw']['value']);
     }
 
+    public function testAPhoneWhoseClockIsAheadAndAPourOfTodayCountAtOnce(): void
+    {
+        $this->entry('sand_test', ['moisture' => '3.5 %'], time() + 600);
+        $this->pourOf(['poured_on' => gmdate('Y-m-d')]);
+        $heap = $this->call('GET', "/api/heaps/{$this->heap}");
+
+        self::assertSame('tested', $this->measure($heap, 'moisture')['origin']);
+        self::assertSame(1, self::line($heap)['pours']);
+    }
+
     public function testWhatCannotBeIsRefusedAtItsFieldAndNothingIsKept(): void
     {
         $this->refused('sand_test', ['wet' => '190 g', 'dried' => '200 g'], '/changes/0/set/dried');

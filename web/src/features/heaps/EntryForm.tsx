@@ -22,7 +22,7 @@ function useEntry(heap: Heap, kind: 'sand_test' | 'sand_addition', onDone: () =>
   const save = async () => {
     // Today is now; another day is its noon, by the clock on this wall.
     const at = day === today() ? Date.now() : new Date(`${day}T12:00:00`).getTime();
-    draft.set('entry/at', Math.round(at / 1000));
+    draft.set('entry/at', Math.floor(at / 1000));
     const done = await run(draft.save);
     if (done?.state === 'done' || done?.state === 'waiting') onDone();
   };
@@ -142,7 +142,7 @@ function Squeeze({ draft }: { draft: DraftInHand }) {
           >
             <SqueezeDrawing state={choice.code} />
             <span>
-              {choice.label}
+              {choice.label}{' '}
               <span className="block text-sm font-normal text-soft">{choice.hint}</span>
             </span>
           </button>

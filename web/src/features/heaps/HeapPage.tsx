@@ -33,6 +33,7 @@ export function HeapPage() {
   if (query.isPending) return <Loading />;
   if (query.isError) return <Failed error={query.error} retry={() => void query.refetch()} />;
   const heap = query.data;
+  const begun = heap.columns['begun_on'];
   const bin = (part: 'movement' | 'workshop_row', of: string, label: string) =>
     run(() => change({ label, path: `/workshop/heaps/${id}`, changes: [{ part, id: of, set: { binned: { was: false, to: true } } }] }));
   return (
@@ -41,7 +42,9 @@ export function HeapPage() {
         <Link to="/workshop#heaps">Sand heaps</Link>
       </p>
       <h1>{heap.line.name}</h1>
-      <p className="text-soft">{[heap.line.kind_label, heap.line.mass, pourWords(heap.line.pours)].filter(Boolean).join(' · ')}</p>
+      <p className="text-soft">
+        {[heap.line.kind_label, heap.line.mass, begun && `mixed ${begun.shown}`, pourWords(heap.line.pours)].filter(Boolean).join(' · ')}
+      </p>
       <p className="mt-3 flex gap-2 text-xl font-semibold" data-standing={heap.line.standing}>
         <StandingMark standing={heap.line.standing} />
         <span>{heap.line.sentence}</span>
