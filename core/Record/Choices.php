@@ -7,6 +7,7 @@ namespace MoltenNotes\Core\Record;
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Charge\EnergySource;
 use MoltenNotes\Core\Process\MouldProcess;
+use MoltenNotes\Core\Recipe\Recipe;
 use MoltenNotes\Core\Sand\SandKind;
 
 /** The words a caster picks from. */
@@ -62,6 +63,9 @@ final class Choices
         }
         foreach (MouldProcess::all() as $process) {
             $lists['process'][$process->code] = ['label' => $process->label, 'hint' => $process->hint];
+        }
+        foreach (Recipe::standard() as $recipe) {
+            $lists['recipe'][$recipe->code] = ['label' => $recipe->label, 'hint' => ''];
         }
         foreach (SandKind::all() as $kind) {
             $lists['sand_kind'][$kind->code] = ['label' => $kind->label, 'hint' => $kind->hint];

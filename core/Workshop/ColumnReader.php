@@ -18,6 +18,7 @@ use MoltenNotes\Core\Sand\Sieve;
 final class ColumnReader
 {
     private const MOST_ELEMENTS = 24;
+    private const MOST_PARTS = 12;
     private const LONGEST_NAME = 60;
 
     /** @return Cell */
@@ -44,6 +45,7 @@ final class ColumnReader
             'count' => self::count($column, $raw, $pointer, $reader),
             'price' => self::price($raw, $pointer, $reader),
             'composition' => self::composition($raw, $pointer, $reader),
+            'parts' => self::parts($raw, $pointer, $reader),
             'sieves' => self::sieves($raw, $pointer, $reader),
             'day' => self::day($raw, $pointer, $reader),
             'text' => $reader->text($raw, $pointer),
@@ -138,6 +140,31 @@ final class ColumnReader
         }
 
         return $shares;
+    }
+
+    /** @return array<string, float> part of a mix → how much of it, by mass, in the order they were told */
+    private static function parts(mixed $raw, string $pointer, ValueReader $reader): array
+    {
+        $given = $reader->object($raw, $pointer, 'Parts are an object of their names with their shares by mass, such as {"Water": 38}.');
+        if (count($given) > self::MOST_PARTS) {
+            $reader->refuse($pointer, 'recipe.too_many_parts', 'At most '.self::MOST_PARTS.' parts.');
+
+            return [];
+        }
+        $parts = [];
+        foreach ($given as $name => $share) {
+            $at = $pointer.'/'.ValueReader::escape((string) $name);
+            $number = is_string($share) ? str_replace(',', '.', trim($share)) : $share;
+            if ('' === trim((string) $name) || mb_strlen((string) $name) > self::LONGEST_NAME) {
+                $reader->refuse($at, 'recipe.part', 'Say what it is, in at most '.self::LONGEST_NAME.' letters.');
+            } elseif (!is_numeric($number) || !((float) $number > 0.0) || (float) $number > 1e6) {
+                $reader->refuse($at, 'recipe.share', 'Its share is a number above 0, such as 38.');
+            } else {
+                $parts[trim((string) $name)] = (float) $number;
+            }
+        }
+
+        return $parts;
     }
 
     /** @return array<string, Measurement> sieve → what stayed on it */

@@ -29,6 +29,7 @@ final readonly class FieldWords
         'name' => 'Name',
         'heat' => 'Heat',
         'heap' => 'Sand heap',
+        'recipe' => 'Recipe',
         'at' => 'When',
         'casting' => 'Casting',
         'attempt' => 'Attempt',
@@ -136,6 +137,7 @@ final readonly class FieldWords
             null !== $list => Choices::label($list, $plain),
             'at' === $field && is_numeric($plain) => (new \DateTimeImmutable('@'.(int) $plain))->format('j M Y H:i').' UTC',
             in_array($field, ['heat', 'casting', 'attempt', 'beside', 'heap'], true) => $this->names[$plain] ?? 'one that is gone',
+            'recipe' === $field => $this->names[$plain] ?? Choices::label('recipe', $plain),
             default => $plain,
         };
     }

@@ -20,6 +20,7 @@ use MoltenNotes\Core\PourDay\DayEvent;
 use MoltenNotes\Core\PourDay\RunSheet;
 use MoltenNotes\Core\PourDay\Tap;
 use MoltenNotes\Core\Quantity\Nearest;
+use MoltenNotes\Core\Recipe\Recipe;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\UnknownField;
 use MoltenNotes\Core\Record\ValueReader;
@@ -122,6 +123,7 @@ final class OpenAttempt implements OpenRecord
                 'name' => $this->attempt->name(),
                 'heat' => $this->attempt->heat()?->id()->toRfc4122(),
                 'heap' => $this->attempt->heap()?->id()->toRfc4122(),
+                'recipe' => $this->attempt->recipe(),
                 'casting' => $this->attempt->casting()->id()->toRfc4122(),
                 'binned' => null !== $this->attempt->binnedAt(),
                 default => null,
@@ -223,6 +225,7 @@ final class OpenAttempt implements OpenRecord
             'name' => CommonFields::name($raw, $pointer, $reader),
             'heat' => null === $raw ? null : $this->heat($raw, $pointer, $reader),
             'heap' => null === $raw ? null : $this->heap($raw, $pointer, $reader),
+            'recipe' => null === $raw ? null : $this->recipe($raw, $pointer, $reader),
             'casting' => $this->casting($raw, $pointer, $reader),
             'beside' => null === $raw ? null : $this->beside($raw, $pointer, $reader),
             'binned' => $reader->mark($raw, $pointer),
@@ -252,6 +255,16 @@ final class OpenAttempt implements OpenRecord
         } catch (RecordNotFound) {
             return $reader->refuse($pointer, 'record.not_found', 'There is no such sand heap in your workshop.');
         }
+    }
+
+    /** One of the trade by its code, or one of the caster's own by its id. */
+    private function recipe(mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        $told = is_string($raw) ? $raw : '';
+
+        return isset(Recipe::standard()[$told]) || null !== $this->notebook->recipe($told, $this->attempt->caster())
+            ? $told
+            : $reader->refuse($pointer, 'record.not_found', 'There is no such recipe, of the trade or in your workshop.');
     }
 
     private function beside(mixed $raw, string $pointer, ValueReader $reader): ?string
@@ -415,6 +428,10 @@ final class OpenAttempt implements OpenRecord
                 null === $text ? null : $this->notebook->own(Heat::class, Uuid::fromString($text), $this->attempt->caster()),
             ),
             'heap' => $this->attempt->mouldFrom(null === $text ? null : $this->notebook->heap($text, $this->attempt->caster())),
+            'recipe' => $this->attempt->mixBy(
+                $text,
+                null === $text ? null : $this->notebook->recipe($text, $this->attempt->caster())?->version(),
+            ),
             'casting' => $this->move($text),
             'beside' => $this->attempt->compareWith(
                 null === $text ? null : $this->notebook->own(Attempt::class, Uuid::fromString($text), $this->attempt->caster()),

@@ -7,6 +7,7 @@ namespace MoltenNotes\App\Change;
 use MoltenNotes\App\Notebook\WorkshopRow;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Workshop\ThingKind;
 use MoltenNotes\Core\Workshop\WorkshopReader;
 use Symfony\Component\Uid\Uuid;
 
@@ -57,9 +58,11 @@ final class OpenThing implements OpenRecord
         $value = WorkshopReader::column($this->row->kind(), $field, $raw, $pointer, $reader);
 
         // Compositions are written as they are read: in per cent.
+        $isShares = 'composition' === (ThingKind::find($this->row->kind())->columns[$field]->type ?? '');
+
         return is_array($value)
             ? array_map(
-                static fn (float|Measurement $part): mixed => is_float($part) ? round(100 * $part, 8) : Plain::of($part),
+                static fn (float|Measurement $part): mixed => is_float($part) && $isShares ? round(100 * $part, 8) : Plain::of($part),
                 $value,
             )
             : $value;

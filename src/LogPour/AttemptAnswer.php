@@ -55,6 +55,7 @@ final readonly class AttemptAnswer extends Answer
         public array $keeps,
         public array $measured,
         public ?MadeOfAnswer $sand,
+        public ?string $recipe,
     ) {
     }
 }

@@ -60,6 +60,7 @@ final readonly class AttemptView
             keeps: $this->keeps->heldBy($attempt),
             measured: MeasuredValues::measured($attempt),
             sand: $this->madeOf->of($attempt, $format),
+            recipe: $attempt->recipe(),
         );
     }
 

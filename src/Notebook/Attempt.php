@@ -33,6 +33,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'attempt')]
 #[ORM\UniqueConstraint(name: 'attempt_number', columns: ['casting_id', 'number'])]
 #[ORM\Index(columns: ['caster_id', 'binned_at', 'happened_on', 'id'], name: 'attempt_ledger')]
+#[ORM\Index(columns: ['caster_id', 'recipe'], name: 'attempt_recipe')]
 class Attempt
 {
     use Binnable {
@@ -68,6 +69,14 @@ class Attempt
     #[ORM\ManyToOne(targetEntity: WorkshopRow::class)]
     #[ORM\JoinColumn(name: 'heap_id', onDelete: 'SET NULL')]
     private ?WorkshopRow $heap = null;
+
+    /** The mix its mould, core or coat was made by: one of the trade by its code, or one of the caster's own by its id. */
+    #[ORM\Column(length: 40, nullable: true)]
+    private ?string $recipe = null;
+
+    /** Which version of the caster's own it was then; null for one of the trade. */
+    #[ORM\Column(nullable: true)]
+    private ?int $recipeVersion = null;
 
     #[ORM\Column]
     private int $number;
@@ -236,6 +245,17 @@ class Attempt
     public function mouldFrom(?WorkshopRow $heap): void
     {
         $this->heap = $heap;
+    }
+
+    public function mixBy(?string $recipe, ?int $version): void
+    {
+        $this->recipe = $recipe;
+        $this->recipeVersion = $version;
+    }
+
+    public function recipe(): ?string
+    {
+        return $this->recipe;
     }
 
     /** Null while it is in the bin. */

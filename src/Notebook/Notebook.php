@@ -265,6 +265,14 @@ final readonly class Notebook
         return null !== $row && 'heaps' === $row->kind() && null === $row->binnedAt() ? $row : throw RecordNotFound::named('heap');
     }
 
+    /** A recipe of this caster's own that is not in the bin; null where there is none. */
+    public function recipe(string $id, Caster $caster): ?WorkshopRow
+    {
+        $row = Uuid::isValid($id) ? $this->own(WorkshopRow::class, Uuid::fromString($id), $caster) : null;
+
+        return 'recipes' === $row?->kind() && null === $row->binnedAt() ? $row : null;
+    }
+
     /** @return list<Attempt> planned pours of one metal, the latest planned first: they may be filled from one melt */
     public function plannedOf(Caster $caster, string $alloy): array
     {

@@ -43,6 +43,8 @@ final readonly class StartNext
             $next->setValue('planned', $field, $record->isOfItsHeap($field, $value) ? $record->planned->all()[$field] ?? null : $value);
         }
         $next->mouldFrom($attempt->heap());
+        $own = $this->notebook->recipe($attempt->recipe() ?? '', $attempt->caster());
+        $next->mixBy($attempt->recipe(), $own?->version());
         $this->notebook->add($next);
 
         return $next;

@@ -46,7 +46,9 @@ final class ToldColumns
                 array_map(
                     static fn (string|int $part, Measurement|float $of): string => $part.
                         ' '.
-                        ($of instanceof Measurement ? $format->measurement($of) : (string) round(100 * $of, 4)),
+                        ($of instanceof Measurement
+                            ? $format->measurement($of)
+                            : (string) round('parts' === $column->type ? $of : 100 * $of, 4)),
                     array_keys($value),
                     $value,
                 ),

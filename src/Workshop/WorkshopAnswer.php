@@ -17,6 +17,7 @@ final readonly class WorkshopAnswer extends Answer
      * @param list<WorkshopRowAnswer> $cutters
      * @param list<WorkshopRowAnswer> $stock
      * @param list<WorkshopRowAnswer> $heaps
+     * @param list<WorkshopRowAnswer> $recipes
      * @param object $tariffs energy → price
      * @param list<string> $unreadable
      * @param list<array{furnace: string|null, crucible: string|null, heats: int, efficiency: string|null,
@@ -29,6 +30,7 @@ final readonly class WorkshopAnswer extends Answer
         public array $cutters,
         public array $stock,
         public array $heaps,
+        public array $recipes,
         public object $tariffs,
         public ?ToldAnswer $safeLift,
         public string $currency,

@@ -39,6 +39,7 @@ final readonly class WorkshopView
             cutters: $things['cutters'],
             stock: $things['stock'],
             heaps: $things['heaps'],
+            recipes: $things['recipes'],
             tariffs: (object) $shelves->workshop->tariffs,
             safeLift: null === $lift ? null : new ToldAnswer($lift->toArray(), $format->measurement($lift)),
             currency: $shelves->workshop->currency,

@@ -6,6 +6,7 @@ namespace MoltenNotes\Core\Plan\Stage;
 
 use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Geometry\CastingGeometry;
+use MoltenNotes\Core\Geometry\SectionGeometry;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Mould\FoamSand;
 use MoltenNotes\Core\Mould\MouldMaterial;
@@ -268,6 +269,16 @@ final class MouldStage
             $sheet->input('V_box', 'Flask or box', Estimate::exact(Dimension::Volume, $box)),
             $sheet->input('V', 'Castings', Estimate::exact(Dimension::Volume, $cavity)),
         ];
+        $sheet->add(
+            code: 'mould_volume',
+            label: 'To be filled round the castings',
+            value: Estimate::exact(Dimension::Volume, $box - $cavity),
+            formula: 'V_box − V',
+            inputs: $inputs,
+            source: 'geometry',
+            mark: Mark::Derived,
+        );
+        self::face($basis, $sheet);
         if ($mould->breathes()) {
             $sand = Estimate::between(
                 Dimension::Mass,
@@ -311,6 +322,31 @@ final class MouldStage
             return;
         }
         self::mix($basis, $mould, $sheet, ($box - $cavity) * self::RESERVE, $inputs);
+    }
+
+    /** What is coated: all faces but those by which two sections touch. */
+    private static function face(Basis $basis, StageSheet $sheet): void
+    {
+        $sections = $basis->values->sections();
+        if (null === $sections) {
+            return;
+        }
+        $face = 0.0;
+        foreach (SectionGeometry::all($sections) as $id => $body) {
+            $count = $sections->get($id)->count ?? 1;
+            $face += $count * max(0.0, $body->surface - (null === $sections->get($id)?->joins ? 0.0 : 2 * $body->joint));
+        }
+        if ($face > 0.0) {
+            $sheet->add(
+                code: 'cast_face',
+                label: 'Face of the castings',
+                value: Estimate::exact(Dimension::Area, $face * $basis->castings()),
+                formula: 'A = Σ(A_section − 2 A_joint)',
+                inputs: [$sheet->input('n', 'Castings', Estimate::exact(Dimension::Ratio, (float) $basis->castings()))],
+                source: 'geometry',
+                mark: Mark::Derived,
+            );
+        }
     }
 
     /** @param list<WorkingInput> $inputs */

@@ -85,6 +85,8 @@ return [
     ['code' => 'cope_share', 'stage' => 'mould'],
     ['code' => 'core_lift', 'stage' => 'mould'],
     ['code' => 'core_print', 'stage' => 'mould'],
+    ['code' => 'mould_volume', 'stage' => 'mould'],
+    ['code' => 'cast_face', 'stage' => 'mould'],
     ['code' => 'sand', 'stage' => 'mould'],
     ['code' => 'binder', 'stage' => 'mould'],
     ['code' => 'powder', 'stage' => 'mould'],

@@ -23,6 +23,7 @@ export const router = createBrowserRouter([
       { path: 'attempts/:id/changes', lazy: async () => ({ Component: (await import('../features/change-sheet/index')).ChangeSheetPage }) },
       { path: 'bin', lazy: async () => ({ Component: (await import('../features/bin/index')).BinPage }) },
       { path: 'workshop', lazy: async () => ({ Component: (await import('../features/workshop/index')).WorkshopPage }) },
+      { path: 'workshop/mixes', lazy: async () => ({ Component: (await import('../features/mixes/index')).MixesPage }) },
       { path: 'workshop/heaps/:id', lazy: async () => ({ Component: (await import('../features/heaps/index')).HeapPage }) },
       { path: 'ledger', lazy: async () => ({ Component: (await import('../features/ledger/index')).LedgerPage }) },
       { path: 'handbook', lazy: async () => ({ Component: (await import('../features/handbook/index')).HandbookPage }) },

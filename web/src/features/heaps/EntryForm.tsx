@@ -142,8 +142,7 @@ function Squeeze({ draft }: { draft: DraftInHand }) {
           >
             <SqueezeDrawing state={choice.code} />
             <span>
-              {choice.label}{' '}
-              <span className="block text-sm font-normal text-soft">{choice.hint}</span>
+              {choice.label} <span className="block text-sm font-normal text-soft">{choice.hint}</span>
             </span>
           </button>
         ))}

@@ -7,6 +7,7 @@ import { attemptQuery, madeField, partsOf, seenOf, standing } from '../attempt/i
 import { castingQuery, castingsQuery, NewCasting } from '../castings/index';
 import { DefectDrawing, FindingForm } from '../findings/index';
 import { MouldOfDraft } from '../heaps/index';
+import { MixedByDraft } from '../mixes/index';
 import { Repeats } from '../repeats/index';
 import { defectWords, useHandbook, type Attempt, type Field, type Handbook, type ShownValue, type Suggestions } from '../../shared/api';
 import { dayWords, today } from '../../shared/day';
@@ -134,7 +135,12 @@ function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null
           fields={handbook.fields.filter((field) => (stages as readonly string[]).includes(field.stage))}
           asked={asked}
         >
-          {title === 'Mould' && <MouldOfDraft draft={inHand} process={asked.process} />}
+          {title === 'Mould' && (
+            <>
+              <MouldOfDraft draft={inHand} process={asked.process} />
+              <MixedByDraft draft={inHand} process={asked.process} />
+            </>
+          )}
           {title === 'Metal' && (
             <WhichHeat
               heats={suggestions?.heats ?? []}

@@ -1,5 +1,6 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
+import { Link } from 'react-router';
 import { v7 as freshId } from 'uuid';
 import { HeapShelf } from '../heaps/index';
 import { HistoryList } from '../record-tools/index';
@@ -44,6 +45,12 @@ export function WorkshopPage() {
         </div>
       )}
       <HeapShelf />
+      <p className="mt-6 border-t-[3px] border-double border-ink pt-4">
+        <Link to="/workshop/mixes" className="press press-molten min-h-14">
+          Mix a batch
+        </Link>{' '}
+        <span className="text-soft">Plaster, rubber, sand, coats: masses on the scale, in the order of mixing, with a clock.</span>
+      </p>
       <form
         noValidate
         onSubmit={(event) => {

@@ -19,6 +19,7 @@ const workshop: Workshop = {
   flasks: [],
   cutters: [{ id: 'c', version: 1, columns: { name: told('Tube', 'Tube'), size: told({ value: 0.625, unit: 'in' }, '15.9 mm') } }],
   heaps: [],
+  recipes: [],
   stock: [
     {
       id: 's',

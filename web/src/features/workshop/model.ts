@@ -2,11 +2,11 @@ import { THINGS, type Column, type Workshop } from '../../shared/api';
 import type { Plain, Stands } from '../../shared/record';
 
 type Thing = (typeof THINGS)[number];
-export type Kind = Exclude<Thing['kind'], 'heaps'>;
+export type Kind = Exclude<Thing['kind'], 'heaps' | 'recipes'>;
 
-/** What is listed here in rows; heaps have a page of their own. */
+/** What is listed here in rows; heaps and recipes have pages of their own. */
 export const KINDS: readonly { kind: Kind; title: string; why: string; add: string; columns: readonly Column[] }[] = THINGS.flatMap(
-  ({ kind, ...row }) => (kind === 'heaps' ? [] : [{ kind, ...row }]),
+  ({ kind, ...row }) => (kind === 'heaps' || kind === 'recipes' ? [] : [{ kind, ...row }]),
 );
 
 /** The workshop as drafts name it: its settings, and each thing under its own id. */

@@ -237,6 +237,8 @@ export const FIGURE_CODES = [
   'cope_share',
   'core_lift',
   'core_print',
+  'mould_volume',
+  'cast_face',
   'sand',
   'binder',
   'powder',
@@ -402,6 +404,7 @@ export const THINGS = [
   {"kind":"cutters","title":"Cutting tools","why":"Sprues and runners are sized in what you own.","add":"a tool","columns":[{"key":"kind","label":"Kind","type":"choice","choices":"cutter_kind","example":""},{"key":"size","label":"Size","type":"quantity","choices":null,"example":"5/8 in"}]},
   {"kind":"stock","title":"Stock","why":"Metal on the shelf, to be mixed to a composition.","add":"stock","columns":[{"key":"mass","label":"There is","type":"quantity","choices":null,"example":"3 kg"},{"key":"alloy","label":"Alloy","type":"choice","choices":"alloy","example":""},{"key":"least","label":"Use at least","type":"quantity","choices":null,"example":"0 kg"},{"key":"price","label":"Price a kilogram","type":"price","choices":null,"example":"2.20"},{"key":"loss","label":"Melt loss","type":"quantity","choices":null,"example":"5 %"},{"key":"composition","label":"Composition, per cent","type":"composition","choices":null,"example":"Si 7, Mg 0.35, Fe 0.15"}]},
   {"kind":"heaps","title":"Sand heaps","why":"What a mould is made of, and how tired it is.","add":"a heap","columns":[{"key":"kind","label":"Kind of sand","type":"choice","choices":"sand_kind","example":""},{"key":"mass","label":"It weighs","type":"quantity","choices":null,"example":"40 kg"},{"key":"begun_on","label":"Mixed on","type":"day","choices":null,"example":"2026-04-12"},{"key":"clay","label":"Clay in the recipe","type":"quantity","choices":null,"example":"8 %"},{"key":"oil","label":"Oil in the recipe","type":"quantity","choices":null,"example":"2 %"},{"key":"catalyst","label":"Catalyst in the recipe","type":"quantity","choices":null,"example":"0.1 %"},{"key":"step","label":"Your scale shows steps of","type":"quantity","choices":null,"example":"1 g"}]},
+  {"kind":"recipes","title":"Recipes","why":"Mixes of your own, after one of the trade.","add":"a recipe","columns":[{"key":"like","label":"After","type":"choice","choices":"recipe","example":""},{"key":"parts","label":"Parts by mass","type":"parts","choices":null,"example":"Water 38, Investment powder 100"},{"key":"reserve","label":"Reserve","type":"quantity","choices":null,"example":"12 %"},{"key":"thickness","label":"Wet, a coat","type":"quantity","choices":null,"example":"0.7 mm"},{"key":"works","label":"Can be worked for","type":"quantity","choices":null,"example":"8 min"},{"key":"sets","label":"Holds its shape after","type":"quantity","choices":null,"example":"15 min"},{"key":"ready","label":"Goes on after","type":"quantity","choices":null,"example":"2 h"},{"key":"bought_on","label":"Opened on","type":"day","choices":null,"example":"2026-04-12"},{"key":"note","label":"Note","type":"text","choices":null,"example":""}]},
 ] as const;
 
 /** What happens to them and is kept as an entry of its own. */

@@ -1,0 +1,2 @@
+export { MixedByDraft } from './MixedBy';
+export { MixesPage } from './MixesPage';
