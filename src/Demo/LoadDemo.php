@@ -49,6 +49,7 @@ final readonly class LoadDemo
         $workshop = require __DIR__.'/Data/workshop.php';
         $this->furnish($workshop, $caster);
         $heaps = $this->heaps($caster);
+        $recipes = $this->recipes($caster);
         /** @var list<Row> $scenario */
         $scenario = require __DIR__.'/Data/scenario.php';
         /** @var list<Picture> $photos */
@@ -64,7 +65,10 @@ final readonly class LoadDemo
             ]);
             $previous = null;
             foreach ($row['pours'] as $pour) {
-                $previous = $this->pour($previous, $pour, $casting, $row['plan'], self::heapOf($heaps[$row['name']] ?? null, $pour[0]), $caster);
+                $previous = $this->pour($previous, $pour, $casting, $row['plan'], [
+                    'heap' => self::heapOf($heaps[$row['name']] ?? null, $pour[0]),
+                    'recipe' => $recipes[$row['name']] ?? null,
+                ], $caster);
                 $attempt = $this->notebook->attempt($previous, $caster);
                 foreach ($photos as $photo) {
                     if ($photo['casting'] === $row['name'] && $photo['number'] === $attempt->number()) {
@@ -139,6 +143,26 @@ final readonly class LoadDemo
         return $heaps;
     }
 
+    /** @return array<string, string> casting → the recipe its moulds are mixed by */
+    private function recipes(Caster $caster): array
+    {
+        /** @var list<array{recipe: array<string, mixed>, castings: list<string>}> $rows */
+        $rows = require __DIR__.'/Data/recipes.php';
+        $recipes = [];
+        foreach ($rows as $row) {
+            $id = Uuid::v7()->toRfc4122();
+            $this->change($caster, [
+                'part' => 'workshop_row',
+                'id' => $id,
+                'create' => ['kind' => 'recipes'],
+                'set' => self::to($row['recipe']),
+            ]);
+            $recipes += array_fill_keys($row['castings'], $id);
+        }
+
+        return $recipes;
+    }
+
     /** @param array{string, string}|null $heap */
     private static function heapOf(?array $heap, ?string $day): ?string
     {
@@ -148,10 +172,11 @@ final readonly class LoadDemo
     /**
      * @param Pour $pour
      * @param array<string, mixed> $plan
+     * @param array<string, string|null> $from heap and recipe
      *
      * @return string the attempt's id
      */
-    private function pour(?string $previous, array $pour, string $casting, array $plan, ?string $heap, Caster $caster): string
+    private function pour(?string $previous, array $pour, string $casting, array $plan, array $from, Caster $caster): string
     {
         [$date, $made, $heat, $observations, $findings, $answers, $opinions, $verdict, $note, $accepted] = $pour;
         $id = Uuid::v7()->toRfc4122();
@@ -159,7 +184,7 @@ final readonly class LoadDemo
             'part' => 'attempt',
             'id' => $id,
             'create' => null === $previous ? ['casting' => $casting] : ['after' => $previous],
-            'set' => self::to(['heap' => $heap]) + (null === $previous ? self::to($plan, 'planned.') : []),
+            'set' => self::to($from) + (null === $previous ? self::to($plan, 'planned.') : []),
         ]);
         $set =
             self::to($made, 'made.') +

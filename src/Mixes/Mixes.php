@@ -240,7 +240,9 @@ final readonly class Mixes
                 $recipe->parts,
             ),
             reserve: $format->si($recipe->reserve, Dimension::Ratio),
-            works: null === $recipe->works ? null : $format->quantity($recipe->works),
+            works: null === $recipe->works
+                ? null
+                : $format->quantity($recipe->works).' at '.$format->si(293.15, Dimension::Temperature),
             keeps: $old,
             columns: (object) $columns,
             outcomes: $outcomes[$recipe->code] ?? [],

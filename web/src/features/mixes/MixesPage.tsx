@@ -32,15 +32,15 @@ export function MixesPage() {
       </p>
       <h1>Mix a batch</h1>
       {running && <Clock running={running} onStop={() => start(null)} />}
-      <fieldset className="mt-4">
-        <legend className="lettering mb-1">What</legend>
+      <details className="mt-4" open={recipe === null} key={recipe?.code}>
+        <summary className="cursor-pointer py-2 underline underline-offset-4">{recipe === null ? 'What' : 'Another mix'}</summary>
         <PickOne
           label="What"
           choices={recipes.map((one) => ({ code: one.code, label: one.label, hint: one.own ? 'Your own' : 'Of the trade' }))}
           value={recipe?.code ?? null}
           onChange={(next) => setParams(next === null ? {} : { recipe: next }, { replace: true })}
         />
-      </fieldset>
+      </details>
       {recipe === null ? (
         <p className="mt-4 text-soft">Choose a mix: then it is reckoned for what you fill or coat.</p>
       ) : (
@@ -77,7 +77,7 @@ function About({ recipe, onOwn, onChange }: { recipe: Recipe; onOwn: () => void;
       <h2 className="border-b-[3px] border-double border-ink pb-1">{recipe.label}</h2>
       <p className="mt-2">
         By mass: {recipe.parts.map((part) => `${part.name} ${part.parts}`).join(', ')}; {recipe.reserve} of reserve
-        {recipe.works && `; ${recipe.works} to work it at 20 °C`}.
+        {recipe.works && `; to be worked for ${recipe.works}`}.
       </p>
       {recipe.keeps && <p className="mt-1">{recipe.keeps}</p>}
       {recipe.columns['note'] && <p className="mt-1 italic">“{recipe.columns['note'].shown}”</p>}
@@ -177,7 +177,7 @@ function ForWhat({
         )}
         <div className="grid grid-cols-2 gap-4">
           <SmallEntry
-            label={recipe.by === 'volume' ? 'Or to be filled, several with +' : 'Or to be coated'}
+            label={recipe.by === 'volume' ? 'To be filled, several with +' : 'To be coated'}
             width="col-span-2"
             value={typed.size}
             example={recipe.by === 'volume' ? '1.2 L + 0.8 L' : '450 cm²'}
@@ -258,7 +258,7 @@ function Scale({ batch, onStart }: { batch: Batch; onStart: (running: Running) =
       {batch.timers.length > 0 && (
         <>
           <p className="mt-2">
-            {batch.timers.map((timer) => `${timer.label.toLowerCase()}: ${timer.shown}`).join('; ')}, from when the parts meet.
+            From when the parts meet: {batch.timers.map((timer) => `${timer.label.toLowerCase()} ${timer.shown}`).join('; ')}.
           </p>
           <button
             type="button"
