@@ -106,6 +106,29 @@ final class HeapsTest extends ApiTestCase
         self::assertSame(9.0, (float) $attempt['planned']['sand.clay']['raw']['value']);
     }
 
+    public function testTheDayShowsTheSandAndTakesWhatIsThrownAwayOffItsHeap(): void
+    {
+        $this->entry('sand_test', ['squeeze' => 'wet'], time() - 600);
+        $attempt = $this->pourOf([]);
+        $sand = $this->call('GET', "/api/attempts/{$attempt}/day")['sand'];
+        self::assertIsArray($sand);
+        self::assertSame(['Yard heap', 'bad'], [$sand['name'], $sand['standing']]);
+
+        $before = self::line($this->call('GET', "/api/heaps/{$this->heap}"))['mass'];
+        $this->entry('sand_addition', ['burnt_out' => '3 kg'], time() - 60);
+        $heap = $this->call('GET', "/api/heaps/{$this->heap}");
+        self::assertMatchesRegularExpression('/^40\W+kg$/', (string) $before);
+        self::assertMatchesRegularExpression('/^36.9\W+kg$/', (string) self::line($heap)['mass']);
+        // The history tells it in words, the bin takes the heap with its book and gives both back.
+        $history = json_encode($this->call('GET', '/api/workshop/history'), \JSON_THROW_ON_ERROR);
+        self::assertStringContainsString('Burnt out', $history);
+        $this->change([['part' => 'workshop_row', 'id' => $this->heap, 'set' => ['binned' => ['was' => false, 'to' => true]]]]);
+        self::assertNull($this->call('GET', "/api/attempts/{$attempt}")['sand']);
+        $this->call('GET', "/api/heaps/{$this->heap}", null, 404);
+        $this->change([['part' => 'workshop_row', 'id' => $this->heap, 'set' => ['binned' => ['was' => true, 'to' => false]]]]);
+        self::assertCount(2, (array) $this->call('GET', "/api/heaps/{$this->heap}")['entries']);
+    }
+
     public function testAPhoneWhoseClockIsAheadAndAPourOfTodayCountAtOnce(): void
     {
         $this->entry('sand_test', ['moisture' => '3.5 %'], time() + 600);

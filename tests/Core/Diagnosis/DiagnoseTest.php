@@ -293,6 +293,47 @@ final class DiagnoseTest extends TestCase
         self::assertContains('sand_wet', array_map(static fn (RankedCause $cause): string => $cause->cause->code, $diagnosis->ranked));
     }
 
+    /** Natural sand wants 4.5 to 7.5 % of water where sand with bentonite wants 2.5 to 4.5: the same figure is wet in one, right in the other. */
+    public function testMoistureIsReadOnTheBandOfItsOwnSand(): void
+    {
+        $wet = static fn (?string $kind, string $moisture): float => self::chance(Records::diagnose([
+            'made' => ['mould.process' => 'green_sand', 'sand.moisture' => $moisture] + (null === $kind ? [] : ['sand.kind' => $kind]),
+            'heat' => ['metal.alloy' => 'al_si7mg'],
+            'findings' => [['kind' => 'blowhole', 'severity' => 'spoils']],
+        ]), 'sand_wet');
+
+        self::assertGreaterThan($wet('natural', '6 %'), $wet('bentonite', '6 %'));
+        self::assertEqualsWithDelta($wet('bentonite', '6 %'), $wet(null, '6 %'), 1e-12);
+        self::assertGreaterThan($wet('natural', '6 %'), $wet('natural', '9 %'));
+    }
+
+    /** What a heap's tests say is as good as what a hand wrote down; a hand goes before it. */
+    public function testTheSandOfADocumentCountsWhereNothingWasNotedAsMade(): void
+    {
+        $wet = static fn (array $more): float => self::chance(Records::diagnose($more + [
+            'attempt' => ['number' => 1, 'poured_on' => '2026-05-03'],
+            'heat' => ['metal.alloy' => 'al_si7mg'],
+            'findings' => [['kind' => 'blowhole', 'severity' => 'spoils']],
+        ]), 'sand_wet');
+        $made = static fn (string $moisture): array => ['mould.process' => 'green_sand', 'sand.moisture' => $moisture];
+
+        self::assertEqualsWithDelta(
+            $wet(['made' => $made('6.5 %')]),
+            $wet(['made' => ['mould.process' => 'green_sand'], 'sand' => ['sand.moisture' => '6.5 %']]),
+            1e-12,
+        );
+        self::assertEqualsWithDelta(
+            $wet(['made' => $made('3.5 %')]),
+            $wet(['made' => $made('3.5 %'), 'sand' => ['sand.moisture' => '6.5 %']]),
+            1e-12,
+        );
+        self::assertEqualsWithDelta(
+            $wet(['planned' => $made('3.5 %'), 'sand' => ['sand.moisture' => '6.5 %']]),
+            $wet(['planned' => $made('6.5 %')]),
+            1e-12,
+        );
+    }
+
     public function testMoreThanTwelveSignsAreAnsweredAndSaySo(): void
     {
         $kinds = array_slice(array_keys(Catalogue::standard()->vocabulary->defects), 0, 25);
