@@ -161,31 +161,17 @@ final readonly class AttemptRecord
      */
     public function beside(?self $other, array $sameHeat = []): self
     {
-        return new self(
-            $this->castingName,
-            $this->purpose,
-            $this->number,
-            $this->pouredOn,
-            $this->planned,
-            $this->made,
-            $this->heat,
-            $this->observations,
-            $this->findings,
-            $this->answers,
-            $this->history,
-            $this->verdict,
-            $this->note,
-            $this->workshop,
-            $this->experience,
-            $this->solids,
-            $other,
-            $sameHeat,
-            $this->sand,
-        );
+        return $this->again($other, $sameHeat, $this->sand);
     }
 
     /** The same attempt, its mould made of a heap that was like this on the day. */
     public function madeOf(Values $sand): self
+    {
+        return $this->again($this->beside, $this->sameHeat, $sand);
+    }
+
+    /** @param list<list<string>> $sameHeat */
+    private function again(?self $beside, array $sameHeat, ?Values $sand): self
     {
         return new self(
             $this->castingName,
@@ -204,8 +190,8 @@ final readonly class AttemptRecord
             $this->workshop,
             $this->experience,
             $this->solids,
-            $this->beside,
-            $this->sameHeat,
+            $beside,
+            $sameHeat,
             $sand,
         );
     }

@@ -16,6 +16,7 @@ use Symfony\Component\Uid\Uuid;
 class Movement
 {
     use Binnable;
+    use Contents;
     use Versioned;
 
     #[ORM\Id]
@@ -36,10 +37,6 @@ class Movement
     /** Seconds since 1970, as the device told them. */
     #[ORM\Column(type: Types::FLOAT)]
     private float $happenedAt;
-
-    /** Its columns as they are read; whatever of it no longer fits is kept and shown. */
-    #[ORM\Column(type: Types::JSON)]
-    private mixed $content = [];
 
     public function __construct(Uuid $id, WorkshopRow $row, string $kind, float $happenedAt, \DateTimeImmutable $now)
     {
@@ -79,23 +76,5 @@ class Movement
     public function happenAt(float $at): void
     {
         $this->happenedAt = $at;
-    }
-
-    /** @return array<string, mixed> */
-    public function content(): array
-    {
-        $content = [];
-        foreach (is_array($this->content) ? $this->content : [] as $key => $value) {
-            $content[(string) $key] = $value;
-        }
-
-        return $content;
-    }
-
-    public function set(string $column, mixed $value): void
-    {
-        $content = $this->content();
-        $content[$column] = $value;
-        $this->content = array_filter($content, static fn (mixed $kept): bool => null !== $kept);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Notebook;
 
-use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Account\Caster;
 use Symfony\Component\Uid\Uuid;
@@ -16,6 +15,7 @@ use Symfony\Component\Uid\Uuid;
 class WorkshopRow
 {
     use Binnable;
+    use Contents;
     use Versioned;
 
     #[ORM\Id]
@@ -32,10 +32,6 @@ class WorkshopRow
     /** Where it stands among its kind. */
     #[ORM\Column]
     private int $place;
-
-    /** Its columns as they are read; whatever of it no longer fits is kept and shown. */
-    #[ORM\Column(type: Types::JSON)]
-    private mixed $content = [];
 
     public function __construct(Uuid $id, Caster $caster, string $kind, int $place, \DateTimeImmutable $now)
     {
@@ -59,23 +55,5 @@ class WorkshopRow
     public function kind(): string
     {
         return $this->kind;
-    }
-
-    /** @return array<string, mixed> */
-    public function content(): array
-    {
-        $content = [];
-        foreach (is_array($this->content) ? $this->content : [] as $key => $value) {
-            $content[(string) $key] = $value;
-        }
-
-        return $content;
-    }
-
-    public function set(string $column, mixed $value): void
-    {
-        $content = $this->content();
-        $content[$column] = $value;
-        $this->content = array_filter($content, static fn (mixed $kept): bool => null !== $kept);
     }
 }
