@@ -135,8 +135,9 @@ function ForWhat({
   const set = (key: keyof typeof typed) => (text: string) => setTyped({ ...typed, [key]: text });
   const messages = fieldMessages(batch.error);
   const first = (prefix: string) => Object.entries(messages).find(([pointer]) => pointer.startsWith(prefix))?.[1];
+  // A comma within a figure is a decimal one.
   const sizes = typed.size
-    .split(/[;+]|,(?=\s*\d)/)
+    .split(/[;+]|,\s+/)
     .map((one) => one.trim())
     .filter(Boolean);
   const send = () =>
