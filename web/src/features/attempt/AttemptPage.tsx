@@ -4,6 +4,7 @@ import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { v7 as freshId } from 'uuid';
 import { DefectDrawing, FindingForm } from '../findings/index';
 import { MouldOf } from '../heaps/index';
+import { MixedBy } from '../mixes/index';
 import { PhotoStrip } from '../photos/index';
 import { MouldSection } from '../mould-section/index';
 import { RecordTools } from '../record-tools/index';
@@ -64,6 +65,7 @@ export function AttemptPage() {
       <Photos attempt={attempt} />
       <NotMadeYet attempt={attempt} />
       <MouldOf attempt={attempt} />
+      <MixedBy attempt={attempt} />
       <Stages attempt={attempt} selected={selected} />
       <Unreadable attempt={attempt} />
       <Cautions given={attempt.cautions} />

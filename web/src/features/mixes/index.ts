@@ -1,2 +1,2 @@
-export { MixedByDraft } from './MixedBy';
+export { MixedBy, MixedByDraft } from './MixedBy';
 export { MixesPage } from './MixesPage';
