@@ -65,6 +65,12 @@ final readonly class Heap
         return $this->clay?->si() ?? $this->kind->wants[0];
     }
 
+    /** Share of clay in new sand as it comes: none in washed sand, as in a fresh mix where it is dug with its clay. */
+    public function clayOfNewSand(): float
+    {
+        return $this->kind->newBinds ? $this->freshClay() : 0.0;
+    }
+
     /** Share of dry sand that is oil when it is fresh, 0…0.15. */
     public function freshOil(): float
     {

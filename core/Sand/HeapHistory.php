@@ -357,8 +357,9 @@ final readonly class HeapHistory
                 $dry = max(0.1, $left - ($event->burntOut->si() - $out) - $event->takenOut->si());
                 $pure = $event->clay->si() * (1 - $this->heap->kind->clayWater);
                 $after = $dry + $event->sand->si() + $pure;
-                $clay = ($clay * $dry + $pure) / $after;
-                $all = ($all * $dry + $pure) / $after;
+                $with = $event->sand->si() * $this->heap->clayOfNewSand();
+                $clay = ($clay * $dry + $with + $pure) / $after;
+                $all = ($all * $dry + $with + $pure) / $after;
                 $oil = ($oil * $dry + $event->oil->si()) / $after;
                 $burnt = ($burnt * $dry) / $after;
                 $dry = $after;

@@ -16,7 +16,7 @@ use MoltenNotes\Core\Working\WorkingInput;
  * What to add to a heap to bring it back, by mass on the scale, in the order of mixing.
  *
  * Mass balance over dry sand D with live clay c and oil o as shares of it, burnt share b, water on top (derived):
- * taken out and replaced by new sand x = D (1 − b′/b); clay k = (c′ D − c (D − x)) / (1 − c′); oil o′ (D + k) − o (D − x);
+ * taken out and replaced by new sand x = D (1 − b′/b); clay k = (c′ D − c (D − x) − c_new x) / (1 − c′); oil o′ (D + k) − o (D − x);
  * catalyst goes with the oil in the proportion of the recipe; water w′ (D + k)/(1 − w′) − w (D − x)/(1 − w), less what the clay brings.
  * Where there is too much water already, dry sand y = surplus ÷ (w′/(1 − w′)/(1 − c′)), less what its clay brings, takes it up.
  * By compactability, a point of water is worth so many points of it, by the kind (recalled from memory, rough): where the two ways
@@ -123,8 +123,10 @@ final class Mending
             return;
         }
         $clay = $this->mass(
-            static fn (float $kg, float $c, float $x): float => max(0.0, ($want * $kg - $c * ($kg - $x)) / (1 - $want))
-                / (1 - $kind->clayWater),
+            fn (float $kg, float $c, float $x): float => max(
+                0.0,
+                ($want * $kg - $c * ($kg - $x) - $this->heap->clayOfNewSand() * $x) / (1 - $want),
+            ) / (1 - $kind->clayWater),
             $this->dry,
             $live->value,
             $this->out,
@@ -137,7 +139,7 @@ final class Mending
             'clay',
             ucfirst($kind->binder ?? 'clay'),
             $clay,
-            'k = (c′ D − c (D − x)) / (1 − c′)'.($kind->clayWater > 0 ? ', with the water in it' : ''),
+            'k = (c′ D − c (D − x) − c_new x) / (1 − c′)'.($kind->clayWater > 0 ? ', with the water in it' : ''),
             [
                 new WorkingInput('c′', 'Clay wanted, of dry sand', self::share($want), null === $this->wanted->clay ? 'table' : 'typed'),
                 new WorkingInput('c', 'Live clay in it', $this->percent($live->value), 'computed'),
@@ -233,8 +235,9 @@ final class Mending
             );
         } elseif ($middle < -$worth && ($now->si > $this->heap->kind->bands['moisture'][1] || null !== $this->wanted->moisture)) {
             // Clay for a kilogram of dry sand, as it is bought, and the water that the two take up.
-            $clay = $this->wantedClay() / (1 - $this->wantedClay()) / (1 - $this->heap->kind->clayWater);
-            $takes = $want / (1 - $want) / (1 - $this->wantedClay()) - $clay * $this->heap->kind->clayWater;
+            $bare = max(0.0, $this->wantedClay() - $this->heap->clayOfNewSand()) / (1 - $this->wantedClay());
+            $clay = $bare / (1 - $this->heap->kind->clayWater);
+            $takes = ($want / (1 - $want)) * (1 + $bare) - $clay * $this->heap->kind->clayWater;
             $lose = Figure::shown(Estimate::exact(Dimension::Mass, -$middle), $this->format);
             if ($takes < self::LEAST_TAKEN) {
                 $this->doubt = "It is to lose {$lose} of water: spread it thin and turn it until it has. Its clay brings more than that.";
@@ -250,14 +253,16 @@ final class Mending
                 $inputs,
                 "Or spread the heap thin and turn it until it has lost {$lose} of water.",
             );
-            $this->add(
-                'clay',
-                ucfirst($this->heap->kind->binder ?? 'clay'),
-                $dry->times($clay),
-                'y c′/(1 − c′), with the water in it',
-                [new WorkingInput('y', 'Dry sand added', Figure::shown($dry, $this->format), 'computed')],
-                'For that dry sand; not where you let the heap dry instead.',
-            );
+            if ($clay > 0.0) {
+                $this->add(
+                    'clay',
+                    ucfirst($this->heap->kind->binder ?? 'clay'),
+                    $dry->times($clay),
+                    'y c′/(1 − c′), with the water in it',
+                    [new WorkingInput('y', 'Dry sand added', Figure::shown($dry, $this->format), 'computed')],
+                    'For that dry sand; not where you let the heap dry instead.',
+                );
+            }
         }
         $this->doubt = $this->disagreement($now, $want);
     }

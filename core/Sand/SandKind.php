@@ -21,6 +21,7 @@ final class SandKind
      * @param array{float, float}|null $worn burnt share from which the heap is watched, and tired
      * @param array{float, float, float} $wants clay, oil, catalyst as shares of dry sand in a fresh mix
      * @param float $clayWater water in the clay as it is bought, as a share
+     * @param bool $newBinds new sand brings the clay of a fresh mix with it
      */
     private function __construct(
         public readonly string $code,
@@ -34,6 +35,7 @@ final class SandKind
         public readonly ?array $worn,
         public readonly array $wants,
         public readonly float $clayWater,
+        public readonly bool $newBinds,
     ) {
     }
 
@@ -44,11 +46,11 @@ final class SandKind
             /**
              * @var list<array{code: string, label: string, hint: string, serves: list<string>, binder: string|null, burns_at: float|null,
              *     bands: array<string, array{float, float}>, tempers: float|null, worn: array{float, float}|null,
-             *     wants: array{float, float, float}, clay_water: float}> $rows
+             *     wants: array{float, float, float}, clay_water: float, new_binds: bool}> $rows
              */
             $rows = Table::rows(
                 __DIR__.'/Data/kinds.php',
-                ['code', 'label', 'hint', 'serves', 'binder', 'burns_at', 'bands', 'tempers', 'worn', 'wants', 'clay_water'],
+                ['code', 'label', 'hint', 'serves', 'binder', 'burns_at', 'bands', 'tempers', 'worn', 'wants', 'clay_water', 'new_binds'],
             );
             self::$kinds = [];
             foreach ($rows as $row) {
@@ -64,6 +66,7 @@ final class SandKind
                     $row['worn'],
                     $row['wants'],
                     $row['clay_water'],
+                    $row['new_binds'],
                 );
             }
         }

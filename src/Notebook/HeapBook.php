@@ -33,7 +33,7 @@ use Symfony\Component\Uid\Uuid;
 final readonly class HeapBook
 {
     /** Pours of a heap that are looked back on; what burnt before them is in the tests made since. */
-    private const MOST_POURS = 400;
+    private const MOST_POURS = 200;
     /** Where nobody tapped when it was poured, it was after whatever else of its day. */
     private const POURED_AT_S = 86400 - 60;
 

@@ -80,6 +80,29 @@ final class HeapTest extends TestCase
         self::assertStringContainsString('until it has lost', $lines[0]->how);
     }
 
+    /** Sand as it is dug brings its clay with it: nothing is weighed out for it, and what is burnt is renewed by it alone. */
+    public function testNaturalSandIsRenewedByNaturalSand(): void
+    {
+        $heap = Heap::from(['kind' => 'natural', 'mass' => Measurement::of(20, 'kg'), 'clay' => Measurement::of(14, 'percent')])
+            ?? throw new \LogicException('no heap');
+        $pours = array_map(static fn (int $day): SandPour => new SandPour($day * self::DAY, Mass::of(0.6, 'kg')), range(1, 9));
+        $lines = self::mended($heap, $pours);
+        $washed = self::mended(self::heap(['mass' => Measurement::of(20, 'kg'), 'clay' => Measurement::of(14, 'percent')]), $pours);
+        self::assertLessThan($washed['clay']->figure->value->si, $lines['clay']->figure->value->si);
+        $after = (new HeapHistory($heap, [
+            ...$pours,
+            SandAddition::from(10 * self::DAY, ['taken_out' => Measurement::of($lines['burnt_out']->figure->value->si, 'kg')]),
+            SandAddition::from(10 * self::DAY + 60, [
+                'sand' => Measurement::of($lines['sand']->figure->value->si, 'kg'),
+                'clay' => Measurement::of($lines['clay']->figure->value->si, 'kg'),
+            ]),
+        ]))->at(11 * self::DAY);
+        self::assertEqualsWithDelta(0.14, $after->readings['clay']->value->si, 1e-3);
+
+        $wet = self::mended($heap, [self::test(11, ['moisture' => Measurement::of(9, 'percent')])]);
+        self::assertSame(['sand'], array_keys($wet));
+    }
+
     public function testPoursTireAHeapAndClayAndSandMendIt(): void
     {
         $heap = self::heap(['mass' => Measurement::of(30, 'kg'), 'clay' => Measurement::of(8, 'percent')]);
