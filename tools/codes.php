@@ -74,13 +74,15 @@ function generated(): array
         'choices' => $column->choices,
         'example' => $column->example,
     ];
-    $ts .= "\nexport interface Column {\n  key: string;\n  label: string;\n  type: string;\n  choices: string | null;\n  example: string;\n}\n";
+    $ts .= "\nexport interface Column {\n  key: string;\n  label: string;\n  type: string;\n";
+    $ts .= "  choices: string | null;\n  example: string;\n}\n";
     $ts .= "\n/** The things that stand in a workshop, and what is kept of each besides its name. */\nexport const THINGS = [\n";
     foreach (ThingKind::all() as $kind) {
         $row = ['kind' => $kind->kind, 'title' => $kind->title, 'why' => $kind->why, 'add' => $kind->add];
         $ts .= "  {$json($row + ['columns' => array_values(array_map($column, $kind->columns))])},\n";
     }
-    $ts .= "] as const;\n\n/** What happens to them and is kept as an entry of its own. */\nexport const MOVEMENTS: Record<string, readonly Column[]> = {\n";
+    $ts .= "] as const;\n\n/** What happens to them and is kept as an entry of its own. */\n";
+    $ts .= "export const MOVEMENTS: Record<string, readonly Column[]> = {\n";
     foreach (MovementKind::all() as $kind) {
         $ts .= "  {$kind->kind}: {$json(array_values(array_map($column, $kind->columns)))},\n";
     }

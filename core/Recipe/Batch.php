@@ -144,8 +144,8 @@ final readonly class Batch
         if ($count > 1 && $recipe->oneBatch) {
             $warnings[] = [
                 'standing' => 'bad',
-                'words' => "It takes {$count} batches, and the joint between two of them does not hold: a larger bucket, or a second pair of "
-                    .'hands that mixes beside you, so that all of it is poured at once.',
+                'words' => "It takes {$count} batches, and the joint between two of them does not hold: a larger bucket, or a second pair "
+                    .'of hands that mixes beside you, so that all of it is poured at once.',
             ];
         } elseif ($count > 1 && null !== $works && $recipe->mixes->si() > $works->lowSi) {
             $warnings[] = [

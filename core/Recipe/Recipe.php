@@ -67,8 +67,8 @@ final class Recipe
             $rows = Table::rows(
                 __DIR__.'/Data/recipes.php',
                 [
-                    'code', 'label', 'serves', 'by', 'bulk', 'thickness', 'parts', 'reserve', 'works', 'sets', 'ready', 'tenfold', 'of', 'one',
-                    'mixes', 'keeps', 'cautions',
+                    'code', 'label', 'serves', 'by', 'bulk', 'thickness', 'parts', 'reserve', 'works', 'sets', 'ready', 'tenfold', 'of',
+                    'one', 'mixes', 'keeps', 'cautions',
                 ],
             );
             $minutes = static fn (?int $minutes): ?Time => null === $minutes ? null : Time::fromSi(60.0 * $minutes);

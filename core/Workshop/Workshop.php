@@ -15,8 +15,8 @@ final readonly class Workshop
      * @param list<array{name: string, length: Measurement|null, width: Measurement|null, cope: Measurement|null,
      *     drag: Measurement|null}> $flasks
      * @param list<array{name: string, kind: string, size: Measurement}> $cutters
-     * @param list<array{name: string, mass: Measurement|null, alloy: string|null, least: Measurement|null, price: float|null, loss: Measurement|null,
-     *     composition: array<string, float>}> $stock
+     * @param list<array{name: string, mass: Measurement|null, alloy: string|null, least: Measurement|null, price: float|null,
+     *     loss: Measurement|null, composition: array<string, float>}> $stock
      * @param array<string, float> $tariffs energy source → price of a kWh, kilogram or cubic metre
      * @param Measurement|null $safeLift the most one person here lifts
      */

@@ -113,8 +113,8 @@ final readonly class LoadDemo
     private function heaps(Caster $caster): array
     {
         /**
-         * @var list<array{heap: array{begun_on: string}&array<string, mixed>, castings: list<string>, entries: list<array{string, string|int,
-         *     array<string, mixed>}>}> $rows
+         * @var list<array{heap: array{begun_on: string}&array<string, mixed>, castings: list<string>, entries: list<array{string,
+         *     string|int, array<string, mixed>}>}> $rows
          */
         $rows = require __DIR__.'/Data/heaps.php';
         $heaps = [];

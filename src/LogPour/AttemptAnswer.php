@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\LogPour;
 
+use MoltenNotes\App\Heaps\MadeOfAnswer;
 use MoltenNotes\App\Notebook\FindingAnswer;
 use MoltenNotes\App\Notebook\Unreadable;
 use MoltenNotes\App\PlanNext\KeptAnswer;

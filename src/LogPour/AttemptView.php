@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\LogPour;
 
+use MoltenNotes\App\Heaps\MadeOfView;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\CauseOpinion;
 use MoltenNotes\App\Notebook\FindingAnswer;
@@ -18,8 +19,6 @@ use MoltenNotes\App\Shared\Http\ShownValueAnswer;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
-use MoltenNotes\Core\Record\Values;
-use MoltenNotes\Core\Record\ValueWords;
 use MoltenNotes\Core\Safety\Cautions;
 
 /** An attempt as the API shows it: values both raw and in the caster's units. */
@@ -41,8 +40,8 @@ final readonly class AttemptView
             castingPurpose: $attempt->casting()->purpose(),
             name: $attempt->name(),
             note: $attempt->note(),
-            planned: self::values($attempt->valuesOf('planned'), $format),
-            made: self::values($attempt->valuesOf('made'), $format),
+            planned: ShownValueAnswer::each($attempt->valuesOf('planned'), $format),
+            made: ShownValueAnswer::each($attempt->valuesOf('made'), $format),
             heat: null === $attempt->heat() ? null : self::heat($attempt->heat(), $format),
             observations: $attempt->observations(),
             findings: array_map(static fn (RecordedFinding $finding): FindingAnswer => $finding->toAnswer(), $attempt->findings()),
@@ -64,18 +63,6 @@ final readonly class AttemptView
         );
     }
 
-    /** @return object field → {raw, shown}; an object even when empty */
-    public static function values(Values $values, QuantityFormatter $format): object
-    {
-        $raw = $values->toArray();
-        $shown = [];
-        foreach ($values->all() as $field => $value) {
-            $shown[$field] = new ShownValueAnswer($raw[$field], ValueWords::of($field, $value, $format));
-        }
-
-        return (object) $shown;
-    }
-
     public static function heat(Heat $heat, QuantityFormatter $format): HeatAnswer
     {
         return new HeatAnswer(
@@ -83,7 +70,7 @@ final readonly class AttemptView
             name: $heat->name(),
             meltedOn: $heat->meltedOn()?->format('Y-m-d'),
             version: $heat->version(),
-            values: self::values($heat->values(), $format),
+            values: ShownValueAnswer::each($heat->values(), $format),
         );
     }
 

@@ -10,6 +10,7 @@ use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\AnswerResponse;
+use MoltenNotes\App\Shared\Http\ShownValueAnswer;
 use MoltenNotes\Core\Attempt\History;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Values;
@@ -45,8 +46,8 @@ final readonly class SuggestController
 
         return new AnswerResponse(
             new SuggestionsAnswer(
-                AttemptView::values($values($of), $format),
-                AttemptView::values($values($last), $format),
+                ShownValueAnswer::each($values($of), $format),
+                ShownValueAnswer::each($values($last), $format),
                 array_map(static fn (Heat $heat): HeatAnswer => AttemptView::heat($heat, $format), $heats),
             ),
         );

@@ -192,9 +192,13 @@ final readonly class Mixes
      */
     private function outcomes(Caster $caster): array
     {
-        /** @var list<array{recipe: string, recipe_version: int|string|null, good: int|string, usable: int|string, scrap: int|string}> $rows */
+        /**
+         * @var list<array{recipe: string, recipe_version: int|string|null, good: int|string, usable: int|string,
+         *     scrap: int|string}> $rows
+         */
         $rows = $this->storage->getConnection()->fetchAllAssociative(
-            "SELECT recipe, recipe_version, SUM(verdict = 'good') AS good, SUM(verdict = 'usable') AS usable, SUM(verdict = 'scrap') AS scrap
+            "SELECT recipe, recipe_version, SUM(verdict = 'good') AS good, SUM(verdict = 'usable') AS usable,
+                 SUM(verdict = 'scrap') AS scrap
              FROM attempt WHERE caster_id = ? AND recipe IS NOT NULL AND verdict IS NOT NULL AND binned_at IS NULL
              GROUP BY recipe, recipe_version ORDER BY recipe, recipe_version DESC",
             [$caster->id()->toBinary()],

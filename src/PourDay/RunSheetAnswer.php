@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\PourDay;
 
-use MoltenNotes\App\LogPour\MadeOfAnswer;
+use MoltenNotes\App\Heaps\MadeOfAnswer;
 use MoltenNotes\App\Repeats\RepeatEntryAnswer;
 use MoltenNotes\App\Shared\Http\Answer;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\PourDay;
 
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\LogPour\MadeOfView;
+use MoltenNotes\App\Heaps\MadeOfView;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Repeats\RepeatList;

@@ -41,7 +41,11 @@ final class MixesTest extends ApiTestCase
         $id = self::id();
         $this->change([[
             'part' => 'workshop_row', 'id' => $id, 'create' => ['kind' => 'recipes'],
-            'set' => Changes::set(['name' => 'Thin investment', 'like' => 'investment', 'parts' => ['Water' => '44', 'Investment powder' => 100]]),
+            'set' => Changes::set([
+                'name' => 'Thin investment',
+                'like' => 'investment',
+                'parts' => ['Water' => '44', 'Investment powder' => 100],
+            ]),
         ]]);
         $this->poured($id, 'scrap');
         $this->change([['part' => 'workshop_row', 'id' => $id, 'set' => [
@@ -56,7 +60,8 @@ final class MixesTest extends ApiTestCase
         self::assertSame(['Thin investment', true], [$recipes[0]['label'], $recipes[0]['own']]);
         self::assertSame([39, 100], array_map(intval(...), array_column((array) $recipes[0]['parts'], 'parts')));
         $outcomes = array_filter((array) $recipes[0]['outcomes'], is_array(...));
-        self::assertSame([[2, 0, 0], [0, 0, 1]], array_map(static fn (array $one): array => [$one['good'], $one['usable'], $one['scrap']], $outcomes));
+        $counts = static fn (array $one): array => [$one['good'], $one['usable'], $one['scrap']];
+        self::assertSame([[2, 0, 0], [0, 0, 1]], array_map($counts, $outcomes));
         self::assertGreaterThan($outcomes[1]['version'], $outcomes[0]['version']);
         $standard = array_column($recipes, null, 'code')['investment'] ?? null;
         self::assertIsArray($standard);

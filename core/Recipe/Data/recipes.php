@@ -11,7 +11,8 @@ declare(strict_types=1);
 // All common practice, rough: makers' sheets come first; what a caster found for his own goes into a recipe of his own.
 return [
     [
-        'code' => 'investment', 'label' => 'Casting investment', 'serves' => ['plaster'], 'by' => 'volume', 'bulk' => null, 'thickness' => null,
+        'code' => 'investment', 'label' => 'Casting investment', 'serves' => ['plaster'], 'by' => 'volume', 'bulk' => null,
+        'thickness' => null,
         'parts' => [
             'Water' => [40, 1000, 'First, clean and weighed, not measured by the cup.'],
             'Investment powder' => [100, 2600, 'Sifted into the water, never the other way round; wet through, then stirred.'],
@@ -171,8 +172,8 @@ return [
         'keeps' => null, 'cautions' => ['Dust of silica: a respirator.'],
     ],
     [
-        'code' => 'parting', 'label' => 'Parting powder', 'serves' => ['green_sand', 'oil_sand', 'silicone'], 'by' => 'area', 'bulk' => 700.0,
-        'thickness' => 0.02,
+        'code' => 'parting', 'label' => 'Parting powder', 'serves' => ['green_sand', 'oil_sand', 'silicone'], 'by' => 'area',
+        'bulk' => 700.0, 'thickness' => 0.02,
         'parts' => [
             'Calcium carbonate' => [50, 2700, 'Dry.'],
             'Talc' => [50, 2700, 'Free of asbestos; shaken in a bag of cloth.'],

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 // The kinds of things that stand in a workshop, and what is kept of each besides its name. title, why, add: how the shelf is headed.
 // in_plans: whether it is part of the workshop that a plan is made with and that documents carry.
-// A column: key, label, type (quantity, choice, count, price, composition, parts, sieves, day, text), unit and possible (refused outside) of a
-// quantity, usual (questioned outside), choices: the list it is picked from, example. Bounds are wide on purpose: common practice.
+// A column: key, label, type (quantity, choice, count, price, composition, parts, sieves, day, text), unit and possible (refused outside)
+// of a quantity, usual (questioned outside), choices: the list it is picked from, example. Bounds are wide on purpose: common practice.
 return [
     [
         'kind' => 'furnaces', 'title' => 'Furnaces', 'why' => 'Energy, time and cost of a melt.', 'add' => 'a furnace', 'in_plans' => true,
@@ -95,7 +95,10 @@ return [
                 'needed' => 'Say which mix of the trade it is made after.',
             ],
             ['key' => 'parts', 'label' => 'Parts by mass', 'type' => 'parts', 'example' => 'Water 38, Investment powder 100'],
-            ['key' => 'reserve', 'label' => 'Reserve', 'unit' => 'percent', 'possible' => [0, 200], 'usual' => [0, 60], 'example' => '12 %'],
+            [
+                'key' => 'reserve', 'label' => 'Reserve', 'unit' => 'percent', 'possible' => [0, 200], 'usual' => [0, 60],
+                'example' => '12 %',
+            ],
             ['key' => 'thickness', 'label' => 'Wet, a coat', 'unit' => 'mm', 'possible' => [0.005, 50], 'example' => '0.7 mm'],
             ['key' => 'works', 'label' => 'Can be worked for', 'unit' => 'min', 'possible' => [0.5, 10000], 'example' => '8 min'],
             ['key' => 'sets', 'label' => 'Holds its shape after', 'unit' => 'min', 'possible' => [0.5, 100000], 'example' => '15 min'],

@@ -12,11 +12,17 @@ return [
         'entries' => [
             ['sand_test', '2025-04-20', [
                 'wash_before' => '100 g', 'wash_after' => '92 g', 'note' => 'Fresh from the mixer.',
-                'sieves' => ['40' => '3 g', '50' => '14 g', '70' => '29 g', '100' => '31 g', '140' => '15 g', '200' => '5 g', 'pan' => '3 g'],
+                'sieves' => [
+                    '40' => '3 g', '50' => '14 g', '70' => '29 g', '100' => '31 g', '140' => '15 g', '200' => '5 g', 'pan' => '3 g',
+                ],
             ]],
             ['sand_test', '2025-05-11', ['squeeze' => 'wet', 'wet' => '500 g', 'dried' => '471 g', 'note' => 'After the rain.']],
-            ['sand_test', '2025-05-17', ['squeeze' => 'good', 'wet' => '500 g', 'dried' => '482 g', 'loose' => '120 mm', 'rammed' => '65 mm']],
-            ['sand_test', '2025-05-31', ['squeeze' => 'good', 'wet' => '500 g', 'dried' => '483 g', 'loose' => '120 mm', 'rammed' => '66 mm']],
+            ['sand_test', '2025-05-17', [
+                'squeeze' => 'good', 'wet' => '500 g', 'dried' => '482 g', 'loose' => '120 mm', 'rammed' => '65 mm',
+            ]],
+            ['sand_test', '2025-05-31', [
+                'squeeze' => 'good', 'wet' => '500 g', 'dried' => '483 g', 'loose' => '120 mm', 'rammed' => '66 mm',
+            ]],
             ['sand_test', '2025-06-14', [
                 'squeeze' => 'good', 'wet' => '500 g', 'dried' => '482 g', 'loose' => '120 mm', 'rammed' => '66 mm',
                 'fire_before' => '100 g', 'fire_after' => '98 g', 'seconds' => '38 s', 'pressure' => '10 cm water',
@@ -26,7 +32,9 @@ return [
         ],
     ],
     [
-        'heap' => ['name' => 'Facing box', 'kind' => 'natural', 'mass' => '9 kg', 'begun_on' => '2026-05-24', 'clay' => '12 %', 'step' => '1 g'],
+        'heap' => [
+            'name' => 'Facing box', 'kind' => 'natural', 'mass' => '9 kg', 'begun_on' => '2026-05-24', 'clay' => '12 %', 'step' => '1 g',
+        ],
         'castings' => ['Boom crutch'],
         'entries' => [
             ['sand_test', '2026-05-24', ['wash_before' => '100 g', 'wash_after' => '88 g', 'fineness' => 150, 'permeability' => 32]],
@@ -45,7 +53,9 @@ return [
             'catalyst' => '0.1 %',
         ],
         'castings' => ['Stove damper'],
-        'entries' => [['sand_test', '2026-05-09', ['squeeze' => 'good', 'fire_before' => '100 g', 'fire_after' => '95.5 g', 'fineness' => 120]]],
+        'entries' => [
+            ['sand_test', '2026-05-09', ['squeeze' => 'good', 'fire_before' => '100 g', 'fire_after' => '95.5 g', 'fineness' => 120]],
+        ],
     ],
     [
         'heap' => ['name' => 'Foam box', 'kind' => 'dry', 'mass' => '60 kg', 'begun_on' => '2025-06-20'],

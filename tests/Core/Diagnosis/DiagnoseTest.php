@@ -293,7 +293,7 @@ final class DiagnoseTest extends TestCase
         self::assertContains('sand_wet', array_map(static fn (RankedCause $cause): string => $cause->cause->code, $diagnosis->ranked));
     }
 
-    /** Natural sand wants 4.5 to 7.5 % of water where sand with bentonite wants 2.5 to 4.5: the same figure is wet in one, right in the other. */
+    /** Natural sand wants more water than sand with bentonite: the same figure is wet in the one and right in the other. */
     public function testMoistureIsReadOnTheBandOfItsOwnSand(): void
     {
         $wet = static fn (?string $kind, string $moisture): float => self::chance(Records::diagnose([

@@ -42,7 +42,10 @@ final class HeapLookbackTest extends TestCase
         }
         $said = implode(' ', HeapLookback::of(self::heap(), $pours, []));
 
-        self::assertStringContainsString('Of 7 pours wetter than 4.5 %, 6 showed a defect that sand may have a part in; of the others, 0 of 7.', $said);
+        self::assertStringContainsString(
+            'Of 7 pours wetter than 4.5 %, 6 showed a defect that sand may have a part in; of the others, 0 of 7.',
+            $said,
+        );
         self::assertStringContainsString('It went together', $said);
         self::assertStringNotContainsString('because', $said);
     }

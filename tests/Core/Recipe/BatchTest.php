@@ -62,7 +62,8 @@ final class BatchTest extends TestCase
     /** Resin: cold sand doubles the time for each 10 K (common practice). */
     public function testColdDoublesTheTimeOfResin(): void
     {
-        $works = static fn (float $celsius): float => self::batch(Recipe::standard()['resin_sand'], [5.0], $celsius)->timers[0]['seconds']->si;
+        $resin = Recipe::standard()['resin_sand'];
+        $works = static fn (float $celsius): float => self::batch($resin, [5.0], $celsius)->timers[0]['seconds']->si;
 
         self::assertEqualsWithDelta(2 * $works(20), $works(10), 1e-6);
         self::assertEqualsWithDelta(480, $works(20), 1e-6);
@@ -84,7 +85,8 @@ final class BatchTest extends TestCase
     public function testHotWaterThatSetsBeforeItIsPouredIsSaid(): void
     {
         self::assertSame([], self::batch(Recipe::standard()['investment'], [1.0], 20)->warnings);
-        self::assertStringContainsString('cool the water', self::batch(Recipe::standard()['investment'], [1.0], 45)->warnings[0]['words'] ?? '');
+        $hot = self::batch(Recipe::standard()['investment'], [1.0], 45)->warnings;
+        self::assertStringContainsString('cool the water', $hot[0]['words'] ?? '');
     }
 
     public function testNothingToFillIsNothingToMix(): void

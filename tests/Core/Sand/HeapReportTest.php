@@ -32,17 +32,35 @@ final class HeapReportTest extends TestCase
     {
         $eight = ['clay' => Measurement::of(8, 'percent')];
         yield 'nothing known' => ['bentonite', [], null, 'plain', 'Nothing is known of this heap yet'];
-        yield 'clay known, not today’s water' => ['bentonite', $eight, ['clay' => Measurement::of(8, 'percent')], 'plain', 'Its moisture is not known today'];
-        yield 'too wet' => ['bentonite', $eight, ['moisture' => Measurement::of(6.5, 'percent')], 'bad', 'Too wet to mould: moisture 6.5 % (2.5 to 4.5 % wanted)'];
+        yield 'clay known, not today’s water' => [
+            'bentonite', $eight, ['clay' => Measurement::of(8, 'percent')],
+            'plain', 'Its moisture is not known today',
+        ];
+        yield 'too wet' => [
+            'bentonite', $eight, ['moisture' => Measurement::of(6.5, 'percent')],
+            'bad', 'Too wet to mould: moisture 6.5 % (2.5 to 4.5 % wanted)',
+        ];
         yield 'too dry' => ['bentonite', $eight, ['moisture' => Measurement::of(1.2, 'percent')], 'bad', 'Too dry to mould'];
         yield 'wet by the hand alone' => ['bentonite', $eight, ['squeeze' => 'wet'], 'bad', 'Wet sand blows'];
-        yield 'right' => ['bentonite', $eight, ['moisture' => Measurement::of(3.5, 'percent'), 'squeeze' => 'good'], 'good', 'Fit to mould: moisture 3.5 %'];
+        yield 'right' => [
+            'bentonite', $eight, ['moisture' => Measurement::of(3.5, 'percent'), 'squeeze' => 'good'],
+            'good', 'Fit to mould: moisture 3.5 %',
+        ];
         yield 'natural sand wants more' => ['natural', [], ['moisture' => Measurement::of(6, 'percent')], 'good', 'Fit to mould'];
-        yield 'little clay left' => ['bentonite', $eight, ['clay' => Measurement::of(3, 'percent'), 'moisture' => Measurement::of(3.5, 'percent')], 'bad', 'This heap is tired'];
-        yield 'too much clay' => ['bentonite', $eight, ['clay' => Measurement::of(16, 'percent'), 'moisture' => Measurement::of(3.5, 'percent')], 'bad', 'It breathes less'];
+        yield 'little clay left' => [
+            'bentonite', $eight, ['clay' => Measurement::of(3, 'percent'), 'moisture' => Measurement::of(3.5, 'percent')],
+            'bad', 'This heap is tired',
+        ];
+        yield 'too much clay' => [
+            'bentonite', $eight, ['clay' => Measurement::of(16, 'percent'), 'moisture' => Measurement::of(3.5, 'percent')],
+            'bad', 'It breathes less',
+        ];
         yield 'dust in dry sand' => ['dry', [], ['clay' => Measurement::of(3, 'percent')], 'bad', 'There is dust in it: clay and dust 3 %'];
         yield 'damp sand for foam' => ['dry', [], ['moisture' => Measurement::of(2, 'percent')], 'bad', 'Too wet to mould'];
-        yield 'closed pores' => ['bentonite', $eight, ['moisture' => Measurement::of(3.5, 'percent'), 'permeability' => 20], 'risky', 'Permeability number is outside its band'];
+        yield 'closed pores' => [
+            'bentonite', $eight, ['moisture' => Measurement::of(3.5, 'percent'), 'permeability' => 20],
+            'risky', 'Permeability number is outside its band',
+        ];
     }
 
     /**

@@ -5,7 +5,8 @@ const PLACES = grains(GRAINS);
 const WIDE = 240;
 const HIGH = 104;
 const STEPS = Array.from({ length: 41 }, (_, step) => step / 40);
-const PATH = `M0 ${HIGH} ${STEPS.map((x) => `L${(x * WIDE).toFixed(1)} ${(HIGH - outline(x) * HIGH).toFixed(1)}`).join(' ')} L${WIDE} ${HIGH} Z`;
+const EDGE = STEPS.map((x) => `L${(x * WIDE).toFixed(1)} ${(HIGH - outline(x) * HIGH).toFixed(1)}`);
+const PATH = `M0 ${HIGH} ${EDGE.join(' ')} L${WIDE} ${HIGH} Z`;
 
 /** A heap in section: of its grains, as many are drawn dead as were burnt; below it how moist it is against what is wanted. */
 export function HeapFigure({ name, burnt, moisture }: { name: string; burnt: number | null; moisture: number | null }) {

@@ -13,6 +13,7 @@ export function TrendStrip({ measure, heap, span }: { measure: HeapMeasure; heap
   const y = (value: number) => HIGH - height(value) * HIGH;
   const points = measure.trend.map((one) => ({ ...one, x: x(one.at), y: y(one.value) }));
   const band = measure.band;
+  const tests = measure.trend.filter((one) => one.tested).length;
   const ends = band ? [band.high, ...(band.low > 0 ? [band.low] : [])] : [];
   return (
     <div className="relative">
@@ -30,7 +31,7 @@ export function TrendStrip({ measure, heap, span }: { measure: HeapMeasure; heap
         viewBox={`0 0 ${WIDE} ${HIGH + 18}`}
         className="w-full"
         role="img"
-        aria-label={`${measure.label} over time: ${points.length === 0 ? 'never measured' : `${measure.trend.filter((one) => one.tested).length} tests`}`}
+        aria-label={`${measure.label} over time: ${tests === 0 ? 'never measured' : `${tests} tests`}`}
       >
         {band && (
           <g>

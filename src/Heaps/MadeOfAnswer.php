@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\LogPour;
+namespace MoltenNotes\App\Heaps;
 
 use MoltenNotes\App\Shared\Http\Answer;
 

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\LogPour;
+namespace MoltenNotes\App\Heaps;
 
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\HeapBook;
+use MoltenNotes\App\Shared\Http\ShownValueAnswer;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Sand\HeapReport;
@@ -33,7 +34,7 @@ final readonly class MadeOfView
             HeapBook::name($row),
             $report->standing,
             $report->sentence,
-            AttemptView::values(Values::of($report->state->values()), $format),
+            ShownValueAnswer::each(Values::of($report->state->values()), $format),
         );
     }
 }
