@@ -142,11 +142,13 @@ final readonly class AttemptRecord
         );
     }
 
-    /** @return array<string, mixed> what counts of an attempt that stands beside another; what its sand was like is as it was made */
+    /** @return array<string, mixed> what counts of an attempt that stands beside another; what its sand was like goes where it counts */
     private function besideArray(): array
     {
+        [$told, $values] = null === $this->pouredOn ? ['planned', $this->planned] : ['made', $this->made];
+
         return array_filter(
-            ['made' => ($this->sand ?? Values::none())->overlaidBy($this->made)->toArray()] + array_intersect_key(
+            [$told => ($this->sand ?? Values::none())->overlaidBy($values)->toArray()] + array_intersect_key(
                 $this->toArray(),
                 ['planned' => 0, 'made' => 0, 'heat' => 0, 'observations' => 0, 'findings' => 0, 'verdict' => 0],
             ) + ['number' => $this->number],

@@ -24,7 +24,8 @@ use MoltenNotes\Core\Quantity\Temperature;
  */
 final class BurntSand
 {
-    private const WITHIN = 0.5;
+    /** Share that what burns may be off by, in the same direction at every pour. */
+    public const WITHIN = 0.5;
     /** Any thickness gives the same; m. */
     private const PLATE = 0.005;
     private const CELLS_TO_DEPTH = 10;

@@ -17,8 +17,6 @@ use MoltenNotes\Core\Quantity\Estimate;
  */
 final readonly class HeapHistory
 {
-    /** Wear is off in the same direction at every pour: its spread is carried as one, by BurntSand's own. */
-    private const WEAR_WITHIN = 0.5;
     /**
      * What was tested longer ago than this is not today's: moisture, squeeze and compactability go with the day, or with the morning of
      * the day before. Common practice.
@@ -86,7 +84,7 @@ final readonly class HeapHistory
         return Estimate::through(
             Dimension::Ratio,
             static fn (float $wear, float $kg): float => min(0.9, ($wear * $mean) / max(0.1, $kg)),
-            Estimate::ratio(1.0)->widenedBy(self::WEAR_WITHIN),
+            Estimate::ratio(1.0)->widenedBy(BurntSand::WITHIN),
             $dry,
         );
     }
@@ -243,7 +241,7 @@ final readonly class HeapHistory
             if ($event instanceof SandTest && isset($event->readings['moisture'])) {
                 $reading = new HeapReading($event->readings['moisture'], 'tested', $event->at, false);
             } elseif ($event instanceof SandAddition && $event->wets() && null !== $reading) {
-                $reading = $this->wetted($reading, $event, $now);
+                $reading = $this->wetted($reading, $event);
             }
         }
         if (null === $reading) {
@@ -256,7 +254,7 @@ final readonly class HeapHistory
     }
 
     /** Moisture after something was mixed in; null where nobody said what the heap weighs: then it is not known any more. */
-    private function wetted(HeapReading $before, SandAddition $in, float $now): ?HeapReading
+    private function wetted(HeapReading $before, SandAddition $in): ?HeapReading
     {
         $dry = $this->carried($this->before($in->at), Dimension::Mass, 'dry');
         if (null === $dry) {
@@ -276,7 +274,7 @@ final readonly class HeapHistory
             $dry,
         );
 
-        return new HeapReading($value, 'reckoned', $before->at, $now - ($before->at ?? -\INF) > self::OF_THE_DAY_S);
+        return new HeapReading($value, 'reckoned', $before->at, false);
     }
 
     /** @param list<SandTest|SandAddition|SandPour> $events */
@@ -327,7 +325,7 @@ final readonly class HeapHistory
             $dimension,
             fn (float $kg, float $wear, float $found): float => $this->balance($events, $kg, $wear, $found)[$part],
             $dry,
-            Estimate::ratio(1.0)->widenedBy(self::WEAR_WITHIN),
+            Estimate::ratio(1.0)->widenedBy(BurntSand::WITHIN),
             Estimate::ratio(1.0, 0.0, 2.0),
         );
     }

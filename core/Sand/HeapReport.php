@@ -173,7 +173,7 @@ final readonly class HeapReport
                 default => 'in '.self::span((float) $days - $age),
             };
             $is = null === $since || (1 === $days ? $age >= 1.5 : $age >= $days || (null !== $pours && $poured >= $pours));
-            $due[] = new DueTest($measure, $since, $is, $words);
+            $due[] = new DueTest($measure, $is, $words);
         }
 
         return $due;

@@ -97,10 +97,4 @@ final class SandKind
     {
         return 'clay' === $measure->code && !$this->binds() ? 'Clay and dust' : $measure->label;
     }
-
-    /** Whether moulds of this process are made of it. */
-    public function isFor(?string $process): bool
-    {
-        return null !== $process && in_array($process, $this->serves, true);
-    }
 }

@@ -21,6 +21,24 @@ final class ColumnReader
     private const MOST_PARTS = 12;
     private const LONGEST_NAME = 60;
 
+    /**
+     * Every column that is told and can be read, each fault with its pointer.
+     *
+     * @param array<string, Column> $columns
+     * @param array<string, mixed> $content
+     *
+     * @return array<string, Cell>
+     */
+    public static function all(array $columns, array $content, string $pointer, ValueReader $reader): array
+    {
+        $cells = [];
+        foreach ($columns as $key => $column) {
+            $cells[$key] = self::read($column, $content[$key] ?? null, "{$pointer}/{$key}", $reader);
+        }
+
+        return array_filter($cells, static fn (mixed $cell): bool => null !== $cell);
+    }
+
     /** @return Cell */
     public static function read(
         Column $column,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Change;
 
+use MoltenNotes\App\Shared\Seconds;
 use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\ValueReader;
@@ -46,6 +47,16 @@ final class CommonFields
         }
 
         return $date;
+    }
+
+    /** Seconds since 1970 in words, of a device's own clock: one of tomorrow is wrong, a day of slack for those that are a little. */
+    public static function moment(mixed $raw, string $pointer, ValueReader $reader, \DateTimeImmutable $now): ?string
+    {
+        $second = is_int($raw) || is_float($raw) || (is_string($raw) && is_numeric($raw)) ? (float) $raw : 0.0;
+
+        return $second < Seconds::FIRST || $second > $now->getTimestamp() + 86400
+            ? $reader->refuse($pointer, 'record.impossible', 'Say when it was, in seconds since 1970, and not in the future.')
+            : Seconds::words($second);
     }
 
     /** What a value of a record may be; a number without a unit is none. */

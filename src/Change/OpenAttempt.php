@@ -294,16 +294,14 @@ final class OpenAttempt implements OpenRecord
         $reader->refuseUnknown($raw, ['code', 'at', 'word'], $pointer, 'record.unknown_part', 'This is not part of a tap.');
         $code = $raw['code'] ?? null;
         $tap = is_string($code) ? Tap::all()[$code] ?? null : null;
-        $at = $raw['at'] ?? null;
         if (null === $tap) {
             self::noSuch(is_string($code) ? $code : '', array_keys(Tap::all()), 'a tap', $pointer.'/code', $reader);
 
             return null;
         }
-        // A tap of tomorrow is a clock that is wrong; a day of slack for clocks that are a little.
-        $second = is_int($at) || is_float($at) || (is_string($at) && is_numeric($at)) ? (float) $at : 0.0;
-        if ($second < Seconds::FIRST || $second > $this->now->getTimestamp() + 86400) {
-            return $reader->refuse($pointer.'/at', 'record.impossible', 'Say when it was, in seconds since 1970, and not in the future.');
+        $at = CommonFields::moment($raw['at'] ?? null, $pointer.'/at', $reader, $this->now);
+        if (null === $at) {
+            return null;
         }
         if (!isset($this->attempt->events()[$id]) && count($this->attempt->events()) >= self::MOST_EVENTS) {
             return $reader->refuse($pointer, 'record.too_many', 'At most '.self::MOST_EVENTS.' taps stand in a day.');
@@ -316,7 +314,7 @@ final class OpenAttempt implements OpenRecord
 
         return [
             'code' => $tap->code,
-            'at' => Seconds::words($second),
+            'at' => $at,
             'word' => null === $word ? null : mb_substr($word, 0, self::MOST_WORDS),
         ];
     }

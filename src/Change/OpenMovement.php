@@ -46,7 +46,7 @@ final class OpenMovement implements OpenRecord
             return $reader->mark($raw, $pointer);
         }
         if ('at' === $field) {
-            return $this->moment($raw, $pointer, $reader);
+            return CommonFields::moment($raw, $pointer, $reader, $this->now);
         }
         $columns = MovementKind::find($this->movement->kind())->columns ?? [];
         if (!isset($columns[$field])) {
@@ -78,7 +78,7 @@ final class OpenMovement implements OpenRecord
         match ($field) {
             'binned' => $this->movement->bin(true === $value ? $this->now : null),
             'at' => is_string($value) ? $this->movement->happenAt((float) $value) : null,
-            default => $this->movement->set($field, self::plain($value)),
+            default => $this->movement->set($field, Plain::of($value)),
         };
     }
 
@@ -90,21 +90,5 @@ final class OpenMovement implements OpenRecord
             $reader->refuse("{$pointer}/set/{$fault[0]}", $fault[1], $fault[2]);
         }
         $this->movement->touch($now);
-    }
-
-    private function moment(mixed $raw, string $pointer, ValueReader $reader): ?string
-    {
-        $second = is_int($raw) || is_float($raw) || (is_string($raw) && is_numeric($raw)) ? (float) $raw : 0.0;
-        // A day of slack for clocks that are a little wrong.
-        if ($second < Seconds::FIRST || $second > $this->now->getTimestamp() + 86400) {
-            return $reader->refuse($pointer, 'record.impossible', 'Say when it was, in seconds since 1970, and not in the future.');
-        }
-
-        return Seconds::words($second);
-    }
-
-    private static function plain(mixed $value): mixed
-    {
-        return is_array($value) ? array_map(Plain::of(...), $value) : Plain::of($value);
     }
 }

@@ -58,13 +58,8 @@ final class OpenThing implements OpenRecord
         $value = WorkshopReader::column($this->row->kind(), $field, $raw, $pointer, $reader);
 
         // Compositions are written as they are read: in per cent.
-        $isShares = 'composition' === (ThingKind::find($this->row->kind())->columns[$field]->type ?? '');
-
-        return is_array($value)
-            ? array_map(
-                static fn (float|Measurement $part): mixed => is_float($part) && $isShares ? round(100 * $part, 8) : Plain::of($part),
-                $value,
-            )
+        return is_array($value) && 'composition' === (ThingKind::find($this->row->kind())->columns[$field]->type ?? '')
+            ? array_map(static fn (float|Measurement $share): mixed => is_float($share) ? round(100 * $share, 8) : $share, $value)
             : $value;
     }
 

@@ -20,6 +20,7 @@ final class Plain
             $value instanceof Measurement, $value instanceof Sections => $value->toArray(),
             $value instanceof Change => ['new' => self::of($value->new)],
             $value instanceof \DateTimeImmutable => $value->format('Y-m-d'),
+            is_array($value) => array_map(self::of(...), $value),
             default => $value,
         };
     }

@@ -16,6 +16,7 @@ use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\FieldProblem;
+use MoltenNotes\Core\Sand\BurntSand;
 use MoltenNotes\Core\Sand\DueTest;
 use MoltenNotes\Core\Sand\Heap;
 use MoltenNotes\Core\Sand\HeapHistory;
@@ -57,7 +58,7 @@ final readonly class HeapView
         $heap = $this->book->heap($row);
         $format = new QuantityFormatter($row->caster()->units());
         $columns = ToldColumns::of(ThingKind::find('heaps')->columns ?? [], $row->content(), $format);
-        $name = HeapBook::name($row);
+        $name = $row->name() ?? 'Heap without a name';
         $columns = ['name' => new ToldAnswer($name, $name)] + $columns;
         $now = (float) $this->clock->now()->getTimestamp();
         if (null === $heap) {
@@ -131,7 +132,7 @@ final readonly class HeapView
 
         return new HeapLineAnswer(
             id: $row->id()->toRfc4122(),
-            name: HeapBook::name($row),
+            name: $row->name() ?? 'Heap without a name',
             kind: $heap->kind->code,
             kindLabel: $heap->kind->label,
             serves: $heap->kind->serves,
@@ -153,7 +154,7 @@ final readonly class HeapView
     {
         return new HeapLineAnswer(
             id: $row->id()->toRfc4122(),
-            name: HeapBook::name($row),
+            name: $row->name() ?? 'Heap without a name',
             kind: null,
             kindLabel: 'kind not said',
             serves: [],
@@ -309,7 +310,7 @@ final readonly class HeapView
                     number: $attempt->number(),
                     at: $at,
                     verdict: $attempt->verdict(),
-                    burnt: null === $kg ? null : $format->estimate(Estimate::between(Dimension::Mass, $kg, $kg / 2, 1.5 * $kg)),
+                    burnt: null === $kg ? null : $format->estimate(Estimate::exact(Dimension::Mass, $kg)->widenedBy(BurntSand::WITHIN)),
                     sandDefects: array_map(
                         static fn (string $kind): string => Vocabulary::standard()->defects[$kind]->label ?? $kind,
                         $ofSand,

@@ -31,7 +31,7 @@ final readonly class MadeOfView
 
         return new MadeOfAnswer(
             $row->id()->toRfc4122(),
-            HeapBook::name($row),
+            $row->name() ?? 'Heap without a name',
             $report->standing,
             $report->sentence,
             ShownValueAnswer::each(Values::of($report->state->values()), $format),

@@ -18,13 +18,11 @@ use MoltenNotes\Core\Quantity\Area;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Temperature;
-use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Quantity\Volume;
 use MoltenNotes\Core\Recipe\Batch;
 use MoltenNotes\Core\Recipe\Ingredient;
 use MoltenNotes\Core\Recipe\Recipe;
 use MoltenNotes\Core\Record\ValueReader;
-use MoltenNotes\Core\Workshop\ColumnReader;
 use MoltenNotes\Core\Workshop\ThingKind;
 use Psr\Clock\ClockInterface;
 
@@ -65,14 +63,8 @@ final readonly class Mixes
         if (null === $row) {
             return Recipe::standard()[$code] ?? null;
         }
-        $reader = new ValueReader(UnitPreferences::metric());
-        $columns = [];
-        foreach (ThingKind::find('recipes')->columns ?? [] as $key => $column) {
-            $columns[$key] = ColumnReader::read($column, $row->content()[$key] ?? null, '', $reader);
-        }
-        $name = $row->content()['name'] ?? null;
 
-        return Recipe::own($code, is_string($name) ? $name : null, $columns);
+        return Recipe::own($code, $row->name(), $row->columns());
     }
 
     /** @return list<array{id: string, name: string, number: int, process: string|null}> planned moulds, the latest first */
@@ -144,7 +136,7 @@ final readonly class Mixes
         $format = new QuantityFormatter($caster->units());
         $batch = Batch::of($recipe, $format, $volumes, $area, $coats, $at, $bucket);
         if (null === $batch) {
-            return new BatchAnswer($recipe->label, null, null, 0, [], [], [], $recipe->cautions);
+            return new BatchAnswer($recipe->label, null, null, 0, [], [], [], array_map($format->words(...), $recipe->cautions));
         }
 
         return new BatchAnswer(

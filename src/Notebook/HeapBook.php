@@ -24,7 +24,6 @@ use MoltenNotes\Core\Sand\SandPour;
 use MoltenNotes\Core\Sand\SandTest;
 use MoltenNotes\Core\Workshop\ColumnReader;
 use MoltenNotes\Core\Workshop\MovementKind;
-use MoltenNotes\Core\Workshop\ThingKind;
 use Psr\Clock\ClockInterface;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Uid\Uuid;
@@ -53,17 +52,10 @@ final readonly class HeapBook
             ->findBy(['caster' => $caster, 'kind' => 'heaps', 'binnedAt' => null], ['place' => 'ASC', 'id' => 'ASC']);
     }
 
-    public static function name(WorkshopRow $row): string
-    {
-        $name = $row->content()['name'] ?? null;
-
-        return is_string($name) && '' !== $name ? $name : 'Heap without a name';
-    }
-
     /** Null where its kind is blank, or is no longer known. */
     public function heap(WorkshopRow $row): ?Heap
     {
-        return 'heaps' === $row->kind() ? Heap::from(self::columns($row)) : null;
+        return 'heaps' === $row->kind() ? Heap::from($row->columns()) : null;
     }
 
     /** Tests, additions and pours, whatever can be read of them. */
@@ -213,7 +205,7 @@ final readonly class HeapBook
             return null;
         }
         try {
-            $event = self::event($movement, Heap::from(self::columns($movement->row()))?->step);
+            $event = self::event($movement, Heap::from($movement->row()->columns())?->step);
         } catch (ImpossibleTest $fault) {
             return [$fault->column, $fault->errorCode(), $fault->getMessage()];
         }
@@ -259,23 +251,8 @@ final readonly class HeapBook
     public static function movementColumns(Movement $movement): array
     {
         $reader = new ValueReader(UnitPreferences::metric());
-        $columns = [];
-        foreach (MovementKind::find($movement->kind())->columns ?? [] as $key => $column) {
-            $columns[$key] = ColumnReader::read($column, $movement->content()[$key] ?? null, "/{$key}", $reader);
-        }
+        $columns = MovementKind::find($movement->kind())->columns ?? [];
 
-        return [array_filter($columns, static fn (mixed $value): bool => null !== $value), $reader->problems()];
-    }
-
-    /** @return array<string, mixed> */
-    private static function columns(WorkshopRow $row): array
-    {
-        $reader = new ValueReader(UnitPreferences::metric());
-        $columns = [];
-        foreach (ThingKind::find($row->kind())->columns ?? [] as $key => $column) {
-            $columns[$key] = ColumnReader::read($column, $row->content()[$key] ?? null, "/{$key}", $reader);
-        }
-
-        return $columns;
+        return [ColumnReader::all($columns, $movement->content(), '', $reader), $reader->problems()];
     }
 }

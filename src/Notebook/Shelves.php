@@ -27,7 +27,9 @@ final readonly class Shelves
         $reader = new ValueReader(UnitPreferences::metric());
         foreach ($rows as $row) {
             if (true !== ThingKind::find($row->kind())?->inPlans) {
-                self::readable($row, $reader);
+                // What no plan is made with is read as well, so that what no longer can be is named.
+                $columns = ThingKind::find($row->kind())->columns ?? [];
+                ColumnReader::all($columns, $row->content(), '/'.($row->name() ?? $row->kind()), $reader);
                 continue;
             }
             $things = $document[$row->kind()] ?? [];
@@ -38,14 +40,5 @@ final readonly class Shelves
             static fn (FieldProblem $problem): string => "{$problem->pointer}: {$problem->message}",
             $reader->problems(),
         );
-    }
-
-    /** What no plan is made with is read as well, so that what no longer can be is named. */
-    private static function readable(WorkshopRow $row, ValueReader $reader): void
-    {
-        $name = $row->content()['name'] ?? null;
-        foreach (ThingKind::find($row->kind())->columns ?? [] as $key => $column) {
-            ColumnReader::read($column, $row->content()[$key] ?? null, '/'.(is_string($name) ? $name : $row->kind())."/{$key}", $reader);
-        }
     }
 }

@@ -6,6 +6,10 @@ namespace MoltenNotes\App\Notebook;
 
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Workshop\ColumnReader;
+use MoltenNotes\Core\Workshop\ThingKind;
 use Symfony\Component\Uid\Uuid;
 
 /** One thing of a workshop: a furnace, a crucible, a flask, a cutter, a stock of metal. */
@@ -55,5 +59,21 @@ class WorkshopRow
     public function kind(): string
     {
         return $this->kind;
+    }
+
+    /** As the caster calls it; null where it has no name. */
+    public function name(): ?string
+    {
+        $name = $this->content()['name'] ?? null;
+
+        return is_string($name) && '' !== $name ? $name : null;
+    }
+
+    /** @return array<string, mixed> its columns as the core reads them; what is blank or can no longer be read is left out */
+    public function columns(): array
+    {
+        $columns = ThingKind::find($this->kind)->columns ?? [];
+
+        return ColumnReader::all($columns, $this->content(), '', new ValueReader(UnitPreferences::metric()));
     }
 }

@@ -26,10 +26,9 @@ final class ToldColumns
     {
         $reader = new ValueReader(UnitPreferences::metric());
         $told = [];
-        foreach ($columns as $key => $column) {
-            $value = ColumnReader::read($column, $content[$key] ?? null, '', $reader);
+        foreach (ColumnReader::all($columns, $content, '', $reader) as $key => $value) {
             if (null !== $value && [] !== $value) {
-                $told[$key] = new ToldAnswer($content[$key] ?? null, self::words($column, $value, $format));
+                $told[$key] = new ToldAnswer($content[$key] ?? null, self::words($columns[$key], $value, $format));
             }
         }
 

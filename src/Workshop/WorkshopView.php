@@ -63,8 +63,8 @@ final readonly class WorkshopView
 
     private static function thing(WorkshopRow $row, QuantityFormatter $format): WorkshopRowAnswer
     {
-        $name = $row->content()['name'] ?? null;
-        $columns = is_string($name) && '' !== $name ? ['name' => new ToldAnswer($name, $name)] : [];
+        $name = $row->name();
+        $columns = null === $name ? [] : ['name' => new ToldAnswer($name, $name)];
 
         return new WorkshopRowAnswer(
             $row->id()->toRfc4122(),

@@ -203,6 +203,17 @@ final class HeapsTest extends ApiTestCase
         self::assertStringContainsString('spread over', (string) $sieve['words']);
     }
 
+    /** What stands there already is no change: another device that says the same of every sieve does not clash. */
+    public function testTheSameSievesFromAnotherDeviceAreNoClash(): void
+    {
+        $id = $this->entry('sand_test', ['sieves' => ['70' => '12 g', '100' => '20 g']], time() - 60);
+        $version = $this->change([['part' => 'movement', 'id' => $id, 'set' => Changes::set(['note' => 'again'])]]);
+        $sieves = ['sieves' => ['100' => '20 g', '70' => '12 g']];
+        $same = $this->change([['part' => 'movement', 'id' => $id, 'set' => Changes::set($sieves)]]);
+
+        self::assertSame(array_column((array) $version['parts'], 'version'), array_column((array) $same['parts'], 'version'));
+    }
+
     /** @param array<string, mixed> $columns */
     private function heapOf(array $columns): string
     {

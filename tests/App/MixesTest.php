@@ -81,6 +81,9 @@ final class MixesTest extends ApiTestCase
         self::assertSame(['/attempts/0'], $pointers(['recipe' => 'investment', 'attempts' => [self::id()]]));
         self::assertSame(['/attempts/0'], $pointers(['recipe' => 'investment', 'attempts' => [$bare]]));
         self::assertSame([], $this->call('POST', '/api/batches', ['recipe' => 'investment'])['lines']);
+        // Words of a table are said in the caster's own units, whether there is anything to mix or not.
+        $nothing = json_encode($this->call('POST', '/api/batches', ['recipe' => 'core_oil'])['cautions'], \JSON_THROW_ON_ERROR);
+        self::assertStringNotContainsString('degC', $nothing);
         $refused = $this->change([[
             'part' => 'workshop_row', 'id' => self::id(), 'create' => ['kind' => 'recipes'],
             'set' => Changes::set(['name' => 'X', 'like' => 'investment', 'parts' => ['Water' => 'some', 'Powder' => -3]]),

@@ -135,4 +135,19 @@ final class AttemptDocumentTest extends TestCase
         self::assertEqualsWithDelta(690.0, $record->values()->measurement('pour.temperature')?->in('degC'), 1e-9);
         self::assertSame(2, $record->values()->count('gating.gates'));
     }
+
+    /** Its sand counts in another's document as it counts in its own: over the plan once it is poured, under it before. */
+    public function testTheSandOfAnotherAttemptCountsAsItDidThere(): void
+    {
+        foreach ([null, '2026-05-03'] as $poured) {
+            $other = Records::read([
+                'attempt' => ['number' => 1] + (null === $poured ? [] : ['poured_on' => $poured]),
+                'planned' => ['mould.process' => 'green_sand', 'sand.moisture' => '3.5 %'],
+                'sand' => ['sand.moisture' => '6 %', 'sand.clay' => '8 %'],
+            ]);
+            $beside = Records::read(Records::read([])->beside($other)->toArray())->beside;
+
+            self::assertEquals($other->values()->toArray(), $beside?->values()->toArray());
+        }
+    }
 }
