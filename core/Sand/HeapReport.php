@@ -98,6 +98,7 @@ final readonly class HeapReport
             'burnt',
             'Burnt share',
             $burnt,
+            round(100 * $burnt->si).' % ('.round(100 * $burnt->lowSi).'–'.round(100 * $burnt->highSi).' %)',
             'b′ = b + (1 − b) · burnt by the pour ÷ heap, pour by pour; new sand thins it',
             [
                 new WorkingInput('D', 'Dry sand in the heap', Figure::shown($state->dry, $format), 'computed'),
@@ -131,6 +132,9 @@ final readonly class HeapReport
             'pours_left',
             'Pours left',
             $left,
+            $left->si >= self::MOST_POURS
+                ? 'more than '.self::MOST_POURS
+                : round($left->si).' ('.floor($left->lowSi).'–'.ceil($left->highSi).')',
             'n = ln(low ÷ c) ÷ ln(1 − f)',
             [
                 new WorkingInput('c', Measure::all()[$part]->label, Figure::shown($live->times(100), $format).' %', 'computed'),
@@ -142,7 +146,6 @@ final readonly class HeapReport
                 $left->lowSi < 3.0 => 'risky',
                 default => 'good',
             },
-            '',
         );
     }
 
@@ -218,7 +221,7 @@ final readonly class HeapReport
             $said[] = [$burnt->standing, 'This heap is getting tired: about '.round(100 * $burnt->value->si)
                 .' % of it was burnt and not renewed. Burnt sand drinks water and binds nothing.'];
         }
-        if (null !== $left && 'risky' === $left->standing) {
+        if (null !== $left && $left->value->si > 0.0 && in_array($left->standing, ['bad', 'risky'], true)) {
             $said[] = ['risky', 'It has about '.self::times(max(1, (int) round($left->value->si)))
                 .' like the last ones left before it is tired.'];
         }
@@ -269,17 +272,12 @@ final readonly class HeapReport
         string $code,
         string $label,
         Estimate $value,
+        string $shown,
         string $formula,
         array $inputs,
         string $standing,
-        string $note,
+        string $note = '',
     ): Figure {
-        $shown = 'burnt' === $code
-            ? round(100 * $value->si).' % ('.round(100 * $value->lowSi).'–'.round(100 * $value->highSi).' %)'
-            : ($value->si >= self::MOST_POURS
-                ? 'more than '.self::MOST_POURS
-                : round($value->si).' ('.floor($value->lowSi).'–'.ceil($value->highSi).')');
-
         return new Figure(
             $code,
             $label,

@@ -190,6 +190,17 @@ final class HeapTest extends TestCase
         self::assertGreaterThan($say(8)->poursLeft->value->si ?? 0.0, $say(4)->poursLeft->value->si ?? 0.0);
     }
 
+    /** The last pour before it is tired is the one that must be said. */
+    public function testTheLastPourThatIsLeftIsSaid(): void
+    {
+        $heap = self::heap(['mass' => Measurement::of(30, 'kg'), 'clay' => Measurement::of(6.1, 'percent')]);
+        $events = [new SandPour(self::DAY, Mass::of(0.3, 'kg')), self::test(60, ['moisture' => Measurement::of(3.5, 'percent')])];
+        $report = HeapReport::of($heap, new HeapHistory($heap, $events), 60.2 * self::DAY, self::format());
+
+        self::assertSame('bad', $report->poursLeft?->standing);
+        self::assertStringContainsString('It has about one pour like the last ones left', $report->sentence);
+    }
+
     public function testWhatIsDueIsNamed(): void
     {
         $heap = self::heap(['mass' => Measurement::of(30, 'kg')]);

@@ -5,7 +5,7 @@ import { today } from '../../shared/day';
 import { useDraft, useDraftPart, type DraftInHand, type Plain } from '../../shared/record';
 import { DraftState } from '../../shared/ui/DraftState';
 import { SmallEntry } from '../../shared/ui/SmallEntry';
-import { useSaving } from '../../shared/ui/useSaving';
+import { isKept, useSaving } from '../../shared/ui/useSaving';
 import { SqueezeDrawing } from './HeapFigure';
 import { columnOf, testsOf } from './model';
 
@@ -24,7 +24,7 @@ function useEntry(heap: Heap, kind: 'sand_test' | 'sand_addition', onDone: () =>
     const at = day === today() ? Date.now() : new Date(`${day}T12:00:00`).getTime();
     draft.set('entry/at', Math.floor(at / 1000));
     const done = await run(draft.save);
-    if (done?.state === 'done' || done?.state === 'waiting') onDone();
+    if (isKept(done)) onDone();
   };
   return { draft, busy, outcome, day, setDay, save };
 }
@@ -62,8 +62,8 @@ export function TestForm({ heap, onDone }: { heap: Heap; onDone: () => void }) {
 /** What was mixed in or taken out; the masses that were worked out stand there to be put right. */
 export function MixedInForm({ heap, offered, onDone }: { heap: Heap; offered: Record<string, string>; onDone: () => void }) {
   const entry = useEntry(heap, 'sand_addition', onDone);
-  const binds = heap.measures.some((one) => one.code === 'oil');
-  const columns = (MOVEMENTS['sand_addition'] ?? []).filter((one) => binds || !['oil', 'catalyst'].includes(one.key));
+  const oiled = heap.measures.some((one) => one.code === 'oil');
+  const columns = (MOVEMENTS['sand_addition'] ?? []).filter((one) => oiled || !['oil', 'catalyst'].includes(one.key));
   const [taken, setTaken] = useState(false);
   return (
     <Entry entry={entry} words="Keep it">

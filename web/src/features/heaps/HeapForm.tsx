@@ -5,7 +5,7 @@ import { useDraft, useDraftPart, type Plain, type Stands } from '../../shared/re
 import { DraftState } from '../../shared/ui/DraftState';
 import { PickOne } from '../../shared/ui/Pegs';
 import { SmallEntry } from '../../shared/ui/SmallEntry';
-import { useSaving } from '../../shared/ui/useSaving';
+import { isKept, useSaving } from '../../shared/ui/useSaving';
 
 const COLUMNS: readonly Column[] = THINGS.find((one) => one.kind === 'heaps')?.columns ?? [];
 
@@ -32,7 +32,7 @@ export function HeapForm({ heap, onDone }: { heap: Heap | null; onDone: () => vo
       onSubmit={(event) => {
         event.preventDefault();
         void run(draft.save).then((done) => {
-          if (done?.state === 'done' || done?.state === 'waiting') onDone();
+          if (isKept(done)) onDone();
         });
       }}
     >

@@ -10,7 +10,7 @@ import { Pressed } from '../../shared/ui/Pressed';
 import { SmallEntry } from '../../shared/ui/SmallEntry';
 import { StandingMark } from '../../shared/ui/StandingMark';
 import { Failed, Loading } from '../../shared/ui/states';
-import { useSaving } from '../../shared/ui/useSaving';
+import { isKept, useSaving } from '../../shared/ui/useSaving';
 import { VerdictMark } from '../../shared/ui/VerdictMark';
 import { MixedInForm, TestForm } from './EntryForm';
 import { HeapFigure } from './HeapFigure';
@@ -88,7 +88,7 @@ export function HeapPage() {
           className="press press-quiet"
           onClick={() =>
             void bin('workshop_row', id, heap.line.name).then((done) => {
-              if (done?.state === 'done' || done?.state === 'waiting') void navigate('/workshop');
+              if (isKept(done)) void navigate('/workshop');
             })
           }
         >

@@ -4,7 +4,7 @@ import { THINGS, type Column, type Recipe } from '../../shared/api';
 import { useDraft, useDraftPart, type Plain, type Stands } from '../../shared/record';
 import { DraftState } from '../../shared/ui/DraftState';
 import { SmallEntry } from '../../shared/ui/SmallEntry';
-import { useSaving } from '../../shared/ui/useSaving';
+import { isKept, useSaving } from '../../shared/ui/useSaving';
 import { readParts } from './model';
 
 const COLUMNS: readonly Column[] = THINGS.find((one) => one.kind === 'recipes')?.columns ?? [];
@@ -34,7 +34,7 @@ export function RecipeForm({ recipe, fresh, onDone }: { recipe: Recipe; fresh: b
     if (fresh) draft.set('recipe/like', recipe.own ? String(recipe.columns['like']?.raw ?? '') : recipe.code);
     if (fresh && !draft.at('recipe/name')) draft.set('recipe/name', `${recipe.label}, my way`);
     const done = await run(draft.save);
-    if (done?.state === 'done' || done?.state === 'waiting') onDone(fresh ? id : null);
+    if (isKept(done)) onDone(fresh ? id : null);
   };
   return (
     <form

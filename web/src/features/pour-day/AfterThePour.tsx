@@ -5,6 +5,7 @@ import { useHandbook, type RunSheet } from '../../shared/api';
 import type { Plain } from '../../shared/record';
 import { FieldEntry } from '../../shared/ui/FieldEntry';
 import { TextEntry } from '../../shared/ui/TextEntry';
+import { isKept } from '../../shared/ui/useSaving';
 import type { Day } from './model';
 import type { Doing } from './useDay';
 
@@ -100,7 +101,7 @@ function SandBack({ sheet, doing }: { sheet: RunSheet; doing: Doing }) {
               },
             },
           ])
-          .then((outcome) => setKept(outcome?.state === 'done' || outcome?.state === 'waiting'));
+          .then((outcome) => setKept(isKept(outcome)));
       }}
     >
       <p>
@@ -154,7 +155,7 @@ function Left({ sheet, doing }: { sheet: RunSheet; doing: Doing }) {
               },
             },
           ])
-          .then((outcome) => setPut(outcome?.state === 'done' || outcome?.state === 'waiting'));
+          .then((outcome) => setPut(isKept(outcome)));
       }}
     >
       <TextEntry label="Poured back into ingots" placeholder="0.4 kg" value={mass} onChange={(event) => setMass(event.target.value)} />

@@ -1,6 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import type { DraftInHand, Outcome } from '../record';
 
+/** Whether it is out of the caster's hands: in the notebook, or kept on this device and on its way. */
+export const isKept = (outcome: Outcome | null) => outcome?.state === 'done' || outcome?.state === 'waiting';
+
 /** Runs a save and says how it stands. It is over as soon as the notebook has it or it is known to wait: never "saving" for ever. */
 export function useSaving() {
   const [busy, setBusy] = useState(false);
