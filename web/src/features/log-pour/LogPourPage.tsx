@@ -135,12 +135,6 @@ function LogForm({ id, attempt, casting }: { id: string; attempt: Attempt | null
           fields={handbook.fields.filter((field) => (stages as readonly string[]).includes(field.stage))}
           asked={asked}
         >
-          {title === 'Mould' && (
-            <>
-              <MouldOfDraft draft={inHand} process={asked.process} />
-              <MixedByDraft draft={inHand} process={asked.process} />
-            </>
-          )}
           {title === 'Metal' && (
             <WhichHeat
               heats={suggestions?.heats ?? []}
@@ -354,11 +348,19 @@ function StageBlock({
           <OneField key={field.key} field={field} asked={asked} wide={field.choices === 'process'} />
         ))}
       </div>
-      {title === 'Mould' && <Cautions facts={{ 'mould.process': asked.process }} />}
+      {title === 'Mould' && (
+        <>
+          <div className="mt-4">
+            <MouldOfDraft draft={asked.draft} process={asked.process} />
+          </div>
+          <Cautions facts={{ 'mould.process': asked.process }} />
+        </>
+      )}
       {rest.length > 0 && (
         <details className="mt-3" open={noted || undefined}>
           <summary className="press press-quiet -ml-2 cursor-pointer">More about it ({rest.length})</summary>
-          <div className="mt-3 grid gap-x-8 gap-y-4 md:grid-cols-2">
+          <div className="mt-3">{title === 'Mould' && <MixedByDraft draft={asked.draft} process={asked.process} />}</div>
+          <div className="grid gap-x-8 gap-y-4 md:grid-cols-2">
             {rest.map((field) => (
               <OneField key={field.key} field={field} asked={asked} />
             ))}
