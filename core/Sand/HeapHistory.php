@@ -132,6 +132,14 @@ final readonly class HeapHistory
         return array_values(array_filter($this->events, static fn ($event): bool => $event instanceof SandTest));
     }
 
+    /** @return list<float> when something was mixed in that gives back what burnt, seconds since 1970, the oldest first */
+    public function mendedAt(): array
+    {
+        $mended = array_filter($this->events, static fn ($event): bool => $event instanceof SandAddition && $event->mends());
+
+        return array_values(array_map(static fn ($event): float => $event->at, $mended));
+    }
+
     /** How many moulds were poured of it after a moment, seconds since 1970. */
     public function poursSince(?float $at): int
     {

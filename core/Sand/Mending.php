@@ -145,6 +145,7 @@ final class Mending
                 new WorkingInput('c', 'Live clay in it', $this->percent($live->value), 'computed'),
                 $this->inHeap(),
                 new WorkingInput('x', 'Replaced by new sand', Figure::shown($this->out, $this->format), 'computed'),
+                new WorkingInput('c_new', 'Clay that new sand brings', self::share($this->heap->clayOfNewSand()), 'table'),
             ],
             $kind->isTempered()
                 ? 'Sieved over the sand and turned in dry, before any water.'

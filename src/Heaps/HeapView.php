@@ -22,11 +22,11 @@ use MoltenNotes\Core\Sand\Heap;
 use MoltenNotes\Core\Sand\HeapHistory;
 use MoltenNotes\Core\Sand\HeapReading;
 use MoltenNotes\Core\Sand\HeapReport;
+use MoltenNotes\Core\Sand\HeapState;
 use MoltenNotes\Core\Sand\Measure;
 use MoltenNotes\Core\Sand\Mending;
 use MoltenNotes\Core\Sand\MendLine;
 use MoltenNotes\Core\Sand\MendTargets;
-use MoltenNotes\Core\Sand\SandAddition;
 use MoltenNotes\Core\Sand\SandTest;
 use MoltenNotes\Core\Sand\Sieve;
 use MoltenNotes\Core\Working\Figure;
@@ -82,7 +82,6 @@ final readonly class HeapView
         $now = $history->until($now);
         $report = HeapReport::of($heap, $history, $now, $format);
         $pours = $this->pours($row, $history, $format);
-        $movements = $this->book->movements($row);
 
         return new HeapAnswer(
             line: $this->glance($row, $heap, $report, $format),
@@ -93,13 +92,16 @@ final readonly class HeapView
             measures: self::measures($heap, $history, $report, $now, $format),
             burnt: $report->burnt?->toArray($format),
             poursLeft: $report->poursLeft?->toArray($format),
-            mending: self::mended($heap, $history, $now, $format, new MendTargets()),
-            entries: array_map(fn (Movement $one): HeapEntryAnswer => $this->entry($one, $heap, $format), array_reverse($movements)),
+            mending: self::mended($heap, $report->state, $format, new MendTargets()),
+            entries: array_map(
+                fn (Movement $one): HeapEntryAnswer => $this->entry($one, $heap, $format),
+                array_reverse($this->book->movements($row)),
+            ),
             pours: array_slice(array_reverse(array_column($pours, 0)), 0, self::MOST_POURS),
             lookedBack: HeapLookback::of(
                 $heap,
                 array_values(array_filter(array_column($pours, 1))),
-                self::mendedAt($movements, $heap),
+                $history->mendedAt(),
             ),
             sieve: self::sieve($history),
         );
@@ -114,7 +116,9 @@ final readonly class HeapView
         }
         $history = $this->book->history($row, $heap);
 
-        return self::mended($heap, $history, $history->until((float) $this->clock->now()->getTimestamp()), $format, $wanted);
+        $state = $history->at($history->until((float) $this->clock->now()->getTimestamp()));
+
+        return self::mended($heap, $state, $format, $wanted);
     }
 
     private function report(WorkshopRow $row, Heap $heap, QuantityFormatter $format): HeapReport
@@ -226,14 +230,9 @@ final readonly class HeapView
         return ('tested' === $reading->origin ? '' : 'about ').Figure::shown($reading->value->times($scale), $format);
     }
 
-    private static function mended(
-        Heap $heap,
-        HeapHistory $history,
-        float $now,
-        QuantityFormatter $format,
-        MendTargets $wanted,
-    ): MendingAnswer {
-        $mending = Mending::of($heap, $history->at($now), $format, $wanted);
+    private static function mended(Heap $heap, HeapState $state, QuantityFormatter $format, MendTargets $wanted): MendingAnswer
+    {
+        $mending = Mending::of($heap, $state, $format, $wanted);
 
         return null === $mending
             ? new MendingAnswer('Say what the heap weighs: then what to add can be weighed out.', '', [])
@@ -322,24 +321,6 @@ final readonly class HeapView
         }
 
         return $pours;
-    }
-
-    /**
-     * @param list<Movement> $movements
-     *
-     * @return list<float> when something was mixed in that gives back what burnt
-     */
-    private static function mendedAt(array $movements, Heap $heap): array
-    {
-        $at = [];
-        foreach ($movements as $movement) {
-            $event = HeapBook::read($movement, $heap->step);
-            if ($event instanceof SandAddition && $event->mends()) {
-                $at[] = $event->at;
-            }
-        }
-
-        return $at;
     }
 
     private static function sieve(HeapHistory $history): ?HeapSieveAnswer
