@@ -14,7 +14,7 @@ use MoltenNotes\Core\Table;
 final readonly class MetalFamily
 {
     private const COLUMNS = [
-        'code', 'tension_n_m', 'viscosity_pa_s', 'bath_emissivity', 'heats_sand', 'sand_around', 'pour_rule', 'ratios',
+        'code', 'label', 'tension_n_m', 'viscosity_pa_s', 'bath_emissivity', 'heats_sand', 'sand_around', 'pour_rule', 'ratios',
         'melt_loss', 'stiff_below_c', 'bears_water', 'common',
     ];
 
@@ -33,6 +33,7 @@ final readonly class MetalFamily
      */
     private function __construct(
         public string $code,
+        public string $label,
         public float $tension,
         public float $viscosity,
         public float $bathEmissivity,
@@ -84,7 +85,7 @@ final readonly class MetalFamily
     private static function load(): array
     {
         /**
-         * @var list<array{code: string, tension_n_m: float, viscosity_pa_s: float, bath_emissivity: float,
+         * @var list<array{code: string, label: string, tension_n_m: float, viscosity_pa_s: float, bath_emissivity: float,
          *     heats_sand: 'warm'|'hot'|'white', sand_around: float, pour_rule: 'light'|'copper'|'iron',
          *     ratios: array<string, array{float, float, float}>, melt_loss: array<string, array{float, float}>,
          *     stiff_below_c: float, bears_water: bool, common: float}> $rows
@@ -94,6 +95,7 @@ final readonly class MetalFamily
         foreach ($rows as $row) {
             $families[$row['code']] = new self(
                 code: $row['code'],
+                label: $row['label'],
                 tension: $row['tension_n_m'],
                 viscosity: $row['viscosity_pa_s'],
                 bathEmissivity: $row['bath_emissivity'],

@@ -5,86 +5,158 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Charge;
 
 /**
- * A bounded linear programme by the two-phase simplex method: least c·x with A x = b, lower ≤ x ≤ upper.
+ * A linear programme: least c·x with low ≤ A x ≤ high, lower ≤ x ≤ upper; where asked, some of x in whole pieces.
  *
- * Dense tableau with bounded variables: a variable at its upper bound is turned over (x → u − x) instead of given a row of its own. Ties
- * and
- * degenerate steps follow Bland's rule (R. G. Bland 1977, recalled from memory), so it cannot circle. Cost: rows × columns per step;
- * meant for tens
- * of each. Source: G. B. Dantzig; V. Chvátal, Linear Programming, chapter 8; recalled from memory.
+ * Each row has a slack between 0 and high − low. Solved by SimplexTableau; whole pieces by branch and bound over it (A. H. Land,
+ * A. G. Doig 1960, recalled from memory). Cost: rows × columns a step; meant for tens of each.
  */
-final class LinearProgramme
+final readonly class LinearProgramme
 {
-    private const EPSILON = 1e-9;
-    private const MOST_STEPS = 5000;
+    private const WHOLE = 1e-6;
 
     /**
-     * @param array<int, float> $cost by column, from 0
-     * @param array<int, array<int, float>> $rows coefficients, one row for each equation
-     * @param array<int, float> $right
-     * @param array<int, float> $lower finite
-     * @param array<int, float> $upper INF where there is none
-     *
-     * @return list<float>|null the least-cost x, or null when nothing satisfies the equations
+     * @param list<float> $cost by column; 0 or more where the column has no upper end
+     * @param list<array{list<float>, float, float}> $rows coefficients, low (−INF: none), high (INF: none); not both without
+     * @param list<float> $lower finite
+     * @param list<float> $upper INF where there is none
+     */
+    public function __construct(private array $cost, private array $rows, private array $lower, private array $upper)
+    {
+    }
+
+    /**
+     * @return list<float>|null the least-cost x, or null when nothing satisfies the rows
      *
      * @throws UnsolvableMix when the cost has no lower end or the steps run out
      */
-    public static function minimise(array $cost, array $rows, array $right, array $lower, array $upper): ?array
+    public function least(): ?array
     {
-        $columns = count($cost);
-        foreach ($lower as $j => $least) {
-            if ($least > $upper[$j] + self::EPSILON) {
-                return null;
-            }
-            foreach ($rows as $i => $row) {
-                $right[$i] -= $row[$j] * $least;
-            }
-        }
-        $bounds = array_map(static fn (float $u, float $l): float => $u - $l, $upper, $lower);
-        foreach ($rows as $i => $row) {
-            if ($right[$i] < 0) {
-                $rows[$i] = array_map(static fn (float $a): float => -$a, $row);
-                $right[$i] = -$right[$i];
-            }
-        }
-        // Phase one: an artificial variable for each equation, to be driven to zero.
-        $count = count($rows);
-        $basis = [];
-        foreach (array_keys($rows) as $i) {
-            for ($k = 0; $k < $count; ++$k) {
-                $rows[$i][] = $i === $k ? 1.0 : 0.0;
-            }
-            $basis[$i] = $columns + $i;
-            $bounds[] = \INF;
-        }
-        $state = new SimplexState($rows, $right, $bounds, $basis);
-        $first = [...array_fill(0, $columns, 0.0), ...array_fill(0, $count, 1.0)];
-        self::run($state, $first, self::EPSILON);
-        if ($state->value($first) > 1e-7 * (1 + array_sum($right))) {
-            return null;
-        }
-        // Artificials stay at zero from here on: their room is taken away.
-        for ($k = 0; $k < $count; ++$k) {
-            $state->bounds[$columns + $k] = 0.0;
-        }
-        self::run($state, [...$cost, ...array_fill(0, $count, 0.0)], self::EPSILON);
-        $x = $state->values();
+        $tableau = $this->tableau();
 
-        return array_map(static fn (float $value, float $least): float => $value + $least, array_slice($x, 0, $columns), $lower);
+        return null !== $tableau && $tableau->solve() ? $this->x($tableau) : null;
     }
 
-    /** @param list<float> $cost */
-    private static function run(SimplexState $state, array $cost, float $epsilon): void
+    /**
+     * The least-cost x where some columns come in whole pieces.
+     *
+     * Depth first, towards the nearer whole number; what cannot be cheaper than the best so far is left. After so many steps of the simplex
+     * it ends with the best so far.
+     *
+     * @param array<int, float> $pieces column → size of a piece, above zero
+     *
+     * @return array{x: list<float>, proven: bool, atLeast: float}|null whether nothing is cheaper, and what nothing is cheaper than; null
+     *                                                                  when nothing was found that satisfies the rows
+     *
+     * @throws UnsolvableMix when the cost has no lower end or the steps run out
+     */
+    public function wholePieces(array $pieces, int $mostSteps): ?array
     {
-        for ($step = 0; $step < self::MOST_STEPS; ++$step) {
-            $enter = $state->entering($cost, $epsilon);
-            if (null === $enter) {
-                return;
+        $root = $this->tableau();
+        if (null === $root) {
+            return null;
+        }
+        foreach ($pieces as $j => $piece) {
+            [$low, $high] = $root->boundsOf($j);
+            $root->bound($j, $piece * ceil($low / $piece - self::WHOLE), $piece * floor($high / $piece + self::WHOLE));
+        }
+        if (!$root->solve()) {
+            return null;
+        }
+        $best = null;
+        $cheapest = \INF;
+        $steps = 0;
+        $atLeast = $root->value();
+        /** @var list<SimplexTableau> $open */
+        $open = [$root];
+        while ([] !== $open && $steps < $mostSteps) {
+            $node = array_pop($open);
+            if ($node->value() >= $cheapest - 1e-9 * max(1.0, abs($cheapest))) {
+                continue;
             }
-            if (!$state->advance($enter, $epsilon)) {
-                throw UnsolvableMix::unbounded();
+            $branch = self::farthestFromWhole($node, $pieces);
+            if (null === $branch) {
+                [$best, $cheapest] = [$this->x($node), $node->value()];
+                continue;
+            }
+            foreach (self::halves($node, $branch, $pieces[$branch]) as $half) {
+                $before = $half->steps;
+                if ($half->solve()) {
+                    $open[] = $half;
+                }
+                $steps += 1 + $half->steps - $before;
             }
         }
-        throw UnsolvableMix::tooManySteps(self::MOST_STEPS);
+        if (null === $best) {
+            return null;
+        }
+        $bound = $cheapest;
+        foreach ($open as $node) {
+            $bound = min($bound, max($atLeast, $node->value()));
+        }
+
+        return ['x' => $best, 'proven' => [] === $open || $bound >= $cheapest * (1 - 1e-9), 'atLeast' => $bound];
+    }
+
+    /** Null where a bound runs backwards. */
+    private function tableau(): ?SimplexTableau
+    {
+        $cost = $this->cost;
+        $lower = $this->lower;
+        $upper = $this->upper;
+        $rows = $right = [];
+        foreach ($this->rows as [$row, $low, $high]) {
+            // a·x + s = high; without a high end a·x − s = low, written the other way round.
+            $turned = !is_finite($high);
+            $rows[] = $turned ? array_map(static fn (float $a): float => -$a, $row) : $row;
+            $right[] = $turned ? -$low : $high;
+            $cost[] = 0.0;
+            $lower[] = 0.0;
+            $upper[] = $turned ? \INF : $high - $low;
+        }
+        foreach ($lower as $j => $least) {
+            if ($least > $upper[$j] + 1e-12) {
+                return null;
+            }
+        }
+
+        return new SimplexTableau($rows, $right, $lower, $upper, $cost);
+    }
+
+    /** @return list<float> */
+    private function x(SimplexTableau $tableau): array
+    {
+        return array_map(
+            fn (int $j): float => min(max($tableau->valueOf($j), $this->lower[$j]), $this->upper[$j]),
+            array_keys($this->cost),
+        );
+    }
+
+    /** @param array<int, float> $pieces */
+    private static function farthestFromWhole(SimplexTableau $node, array $pieces): ?int
+    {
+        $branch = null;
+        $farthest = self::WHOLE;
+        foreach ($pieces as $j => $piece) {
+            $count = $node->valueOf($j) / $piece;
+            $off = abs($count - round($count));
+            if ($off > $farthest) {
+                [$branch, $farthest] = [$j, $off];
+            }
+        }
+
+        return $branch;
+    }
+
+    /** @return list<SimplexTableau> the half to look at first stands last */
+    private static function halves(SimplexTableau $node, int $j, float $piece): array
+    {
+        $count = $node->valueOf($j) / $piece;
+        [$low, $high] = $node->boundsOf($j);
+        $fewer = clone $node;
+        $fewer->bound($j, $low, $piece * floor($count));
+        $more = clone $node;
+        $more->bound($j, $piece * ceil($count), $high);
+
+        return $count - floor($count) < 0.5 ? [$more, $fewer] : [$fewer, $more];
     }
 }

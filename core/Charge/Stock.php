@@ -13,6 +13,7 @@ final readonly class Stock
      * @param float $price of one kilogram, in the workshop's currency
      * @param float $least kilograms that must go in
      * @param float $most kilograms there are
+     * @param float|null $piece kilograms of one piece; null where it comes in any size
      */
     public function __construct(
         public string $name,
@@ -21,6 +22,7 @@ final readonly class Stock
         public float $price,
         public float $least,
         public float $most,
+        public ?float $piece = null,
     ) {
     }
 }

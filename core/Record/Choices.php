@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Record;
 
 use MoltenNotes\Core\Alloy\AlloyTable;
+use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Charge\EnergySource;
+use MoltenNotes\Core\Charge\Knowledge;
 use MoltenNotes\Core\Process\MouldProcess;
 use MoltenNotes\Core\Recipe\Recipe;
 use MoltenNotes\Core\Sand\SandKind;
@@ -69,6 +71,12 @@ final class Choices
         }
         foreach (SandKind::all() as $kind) {
             $lists['sand_kind'][$kind->code] = ['label' => $kind->label, 'hint' => $kind->hint];
+        }
+        foreach (Knowledge::all() as $known) {
+            $lists['lot_knowledge'][$known->code] = ['label' => $known->label, 'hint' => ''];
+        }
+        foreach (MetalFamily::all() as $family) {
+            $lists['metal_family'][$family->code] = ['label' => $family->label, 'hint' => ''];
         }
         foreach (EnergySource::all() as $source) {
             $lists['energy_source'][$source->code] = ['label' => $source->label, 'hint' => ''];

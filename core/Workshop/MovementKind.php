@@ -17,6 +17,7 @@ final class MovementKind
         public readonly string $kind,
         public readonly string $of,
         public readonly string $title,
+        public readonly bool $isOfHeat,
         public readonly array $columns,
     ) {
     }
@@ -36,11 +37,11 @@ final class MovementKind
     /** @return array<string, self> */
     private static function load(): array
     {
-        /** @var list<array{kind: string, of: string, title: string, columns: list<array{key: string, label: string}>}> $rows */
-        $rows = Table::rows(__DIR__.'/Data/movements.php', ['kind', 'of', 'title', 'columns']);
+        /** @var list<array{kind: string, of: string, title: string, heat: bool, columns: list<array{key: string, label: string}>}> $rows */
+        $rows = Table::rows(__DIR__.'/Data/movements.php', ['kind', 'of', 'title', 'columns'], ['heat' => false]);
         $all = [];
         foreach ($rows as $row) {
-            $all[$row['kind']] = new self($row['kind'], $row['of'], $row['title'], Column::listed($row['columns']));
+            $all[$row['kind']] = new self($row['kind'], $row['of'], $row['title'], $row['heat'], Column::listed($row['columns']));
         }
 
         return $all;

@@ -23,7 +23,7 @@ $light = ['heats_sand' => 'warm', 'sand_around' => 1.0, 'pour_rule' => 'light', 
 
 return [
     [
-        'code' => 'aluminium', 'common' => 0.6,
+        'code' => 'aluminium', 'label' => 'Aluminium', 'common' => 0.6,
         'stiff_below_c' => 250.0, 'bears_water' => true, 'tension_n_m' => 0.914, 'viscosity_pa_s' => 1.2e-3,
         'bath_emissivity' => 0.2,
         'ratios' => ['unpressurised' => [1.0, 3.0, 3.0]] + $ratios,
@@ -34,29 +34,29 @@ return [
         ],
     ] + $light,
     [
-        'code' => 'zinc', 'common' => 0.06,
+        'code' => 'zinc', 'label' => 'Zinc', 'common' => 0.06,
         'stiff_below_c' => 150.0, 'bears_water' => true, 'tension_n_m' => 0.78, 'viscosity_pa_s' => 3.0e-3,
         'bath_emissivity' => 0.25,
         'melt_loss' => ['*' => [0.01, 0.02]],
     ] + $light,
     [
-        'code' => 'tin', 'common' => 0.06,
+        'code' => 'tin', 'label' => 'Tin and pewter', 'common' => 0.06,
         'stiff_below_c' => 100.0, 'bears_water' => true, 'tension_n_m' => 0.54, 'viscosity_pa_s' => 1.7e-3,
         'bath_emissivity' => 0.2,
     ] + $light,
     [
-        'code' => 'lead', 'common' => 0.01,
+        'code' => 'lead', 'label' => 'Lead', 'common' => 0.01,
         'stiff_below_c' => 120.0, 'bears_water' => true, 'tension_n_m' => 0.47, 'viscosity_pa_s' => 2.5e-3,
         'bath_emissivity' => 0.3,
     ] + $light,
     [
-        'code' => 'silver', 'common' => 0.03,
+        'code' => 'silver', 'label' => 'Silver', 'common' => 0.03,
         'stiff_below_c' => 350.0, 'bears_water' => true, 'tension_n_m' => 0.9, 'viscosity_pa_s' => 3.7e-3,
         'bath_emissivity' => 0.2,
         'heats_sand' => 'hot', 'sand_around' => 1.4,
     ] + $light,
     [
-        'code' => 'copper', 'common' => 0.17,
+        'code' => 'copper', 'label' => 'Copper, brass, bronze', 'common' => 0.17,
         'stiff_below_c' => 350.0, 'bears_water' => false, 'tension_n_m' => 1.29, 'viscosity_pa_s' => 3.7e-3,
         'bath_emissivity' => 0.7,
         'heats_sand' => 'hot', 'sand_around' => 1.4, 'pour_rule' => 'copper',
@@ -64,7 +64,7 @@ return [
         'melt_loss' => ['*' => [0.01, 0.05]],
     ] + $light,
     [
-        'code' => 'iron', 'common' => 0.07,
+        'code' => 'iron', 'label' => 'Iron and steel', 'common' => 0.07,
         'stiff_below_c' => 450.0, 'bears_water' => false, 'tension_n_m' => 1.87, 'viscosity_pa_s' => 5.5e-3,
         'bath_emissivity' => 0.7,
         'heats_sand' => 'white', 'sand_around' => 1.4, 'pour_rule' => 'iron',

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 // What happens to a thing of the workshop and is kept as an entry of its own, with its moment. of: the kind of thing. title: what such an
-// entry is called. Columns as in the table of things. Bounds are wide on purpose: common practice.
+// entry is called. heat: whether it is of a heat as well. Columns as in the table of things. Bounds are wide on purpose: common practice.
 return [
     [
         'kind' => 'sand_test', 'of' => 'heaps', 'title' => 'Test',
@@ -57,6 +57,82 @@ return [
             ['key' => 'catalyst', 'label' => 'Catalyst', 'unit' => 'kg', 'possible' => [0, 500], 'example' => '20 g'],
             ['key' => 'burnt_out', 'label' => 'Burnt sand thrown away', 'unit' => 'kg', 'possible' => [0, 50000], 'example' => '2 kg'],
             ['key' => 'taken_out', 'label' => 'Mixed sand taken out', 'unit' => 'kg', 'possible' => [0, 50000], 'example' => '5 kg'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'lot_weighed', 'of' => 'stock', 'title' => 'Weighed',
+        'columns' => [
+            ['key' => 'mass', 'label' => 'There is', 'unit' => 'kg', 'possible' => [0, 10000], 'example' => '1.2 kg'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'lot_added', 'of' => 'stock', 'title' => 'More of the same',
+        'columns' => [
+            ['key' => 'mass', 'label' => 'Came on top', 'unit' => 'kg', 'possible' => [0.0001, 10000], 'example' => '1.2 kg'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'lot_charged', 'of' => 'stock', 'title' => 'Charged', 'heat' => true,
+        'columns' => [
+            ['key' => 'mass', 'label' => 'Went into the pot', 'unit' => 'kg', 'possible' => [0.0001, 10000], 'example' => '1.2 kg'],
+            ['key' => 'as', 'label' => 'How', 'type' => 'choice', 'choices' => 'charged_as'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'lot_returned', 'of' => 'stock', 'title' => 'Given back by a heat', 'heat' => true,
+        'columns' => [
+            ['key' => 'mass', 'label' => 'Came back', 'unit' => 'kg', 'possible' => [0.0001, 10000], 'example' => '1.2 kg'],
+            ['key' => 'what', 'label' => 'What it is', 'type' => 'choice', 'choices' => 'returned_as'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'lot_checked', 'of' => 'stock', 'title' => 'Analysed',
+        'columns' => [
+            ['key' => 'composition', 'label' => 'Found, per cent', 'type' => 'composition', 'example' => 'Si 6.8, Fe 0.3'],
+            ['key' => 'known', 'label' => 'How', 'type' => 'choice', 'choices' => 'lot_knowledge'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'crucible_look', 'of' => 'crucibles', 'title' => 'Looked over',
+        'columns' => [
+            ['key' => 'found', 'label' => 'Found', 'type' => 'choice', 'choices' => 'crucible_found'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'furnace_look', 'of' => 'furnaces', 'title' => 'Looked over',
+        'columns' => [
+            ['key' => 'found', 'label' => 'Found', 'type' => 'choice', 'choices' => 'furnace_found'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'consumable_used', 'of' => 'consumables', 'title' => 'Used',
+        'columns' => [
+            ['key' => 'mass', 'label' => 'Used', 'unit' => 'kg', 'possible' => [0, 100000], 'example' => '1.2 kg'],
+            ['key' => 'pieces', 'label' => 'or pieces', 'type' => 'count', 'possible' => [0, 100000], 'example' => '2'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'consumable_bought', 'of' => 'consumables', 'title' => 'Bought',
+        'columns' => [
+            ['key' => 'mass', 'label' => 'Bought', 'unit' => 'kg', 'possible' => [0, 100000], 'example' => '1.2 kg'],
+            ['key' => 'pieces', 'label' => 'or pieces', 'type' => 'count', 'possible' => [0, 100000], 'example' => '2'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'consumable_counted', 'of' => 'consumables', 'title' => 'Counted',
+        'columns' => [
+            ['key' => 'mass', 'label' => 'There is', 'unit' => 'kg', 'possible' => [0, 100000], 'example' => '1.2 kg'],
+            ['key' => 'pieces', 'label' => 'or pieces', 'type' => 'count', 'possible' => [0, 100000], 'example' => '2'],
             ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
         ],
     ],

@@ -110,6 +110,64 @@ final class MixTest extends TestCase
         self::assertLessThan(28, $feasible);
     }
 
+    /** Branch and bound against glpsol's, on random shelves of ingots. */
+    public function testWholePiecesAgreeWithGlpsolAndAreWhole(): void
+    {
+        $found = 0;
+        for ($seed = 1; $seed <= 25; ++$seed) {
+            [$melt, $windows, $loose, $recovery] = self::random($seed);
+            $stock = array_map(
+                static fn (Stock $s, int $i): Stock => new Stock(
+                    $s->name,
+                    $s->composition,
+                    $s->loss,
+                    $s->price,
+                    0.0,
+                    $s->most,
+                    0 === $i % 3 ? null : 0.11 + 0.07 * (($seed + $i) % 4),
+                ),
+                $loose,
+                array_keys($loose),
+            );
+            $room = $melt * 1.2;
+            $ours = Mix::wholePieces($melt, $room, $windows, $stock, $recovery);
+            $theirs = self::glpsol($melt, $windows, $stock, $recovery, $room);
+            if (null === $theirs) {
+                self::assertNull($ours, "seed {$seed}: glpsol finds none");
+                continue;
+            }
+            ++$found;
+            self::assertNotNull($ours, "seed {$seed}: glpsol finds one for {$theirs}");
+            self::assertTrue($ours->isFeasible());
+            self::assertTrue($ours->proven);
+            // A kilogram counts a ten-thousandth of a price, so that the lighter of two is taken.
+            self::assertEqualsWithDelta($theirs, $ours->cost, 1e-3, "seed {$seed}");
+            self::assertGreaterThanOrEqual($melt - 1e-7, $ours->metal);
+            self::assertLessThanOrEqual($room + 1e-7, $ours->metal);
+            self::assertWithinBounds($ours, $stock);
+            foreach ($stock as $i => $s) {
+                if (null !== $s->piece) {
+                    self::assertEqualsWithDelta(round($ours->charge[$i] / $s->piece), $ours->charge[$i] / $s->piece, 1e-6);
+                }
+            }
+        }
+        self::assertGreaterThan(8, $found);
+    }
+
+    public function testWherePiecesCannotMeetTheWindowsItSaysSoByGivingNone(): void
+    {
+        $tin = new Stock('tin', ['Sn' => 1.0], 0.0, 30, 0, 100, 1.0);
+        $copper = new Stock('copper', ['Sn' => 0.0], 0.0, 9, 0, 100, 2.0);
+
+        self::assertNull(Mix::wholePieces(6.0, 6.5, ['Sn' => [0.1, 0.11]], [$copper, $tin]));
+        // Nine parts of copper and one of tin: 18 kg and 2 kg, were the pot as large as that.
+        self::assertEqualsWithDelta(
+            [18.0, 2.0],
+            Mix::wholePieces(19.5, 21.0, ['Sn' => [0.095, 0.105]], [$copper, $tin])?->charge,
+            1e-9,
+        );
+    }
+
     /** @param list<Stock> $stock */
     private static function assertWithinBounds(MixResult $mix, array $stock): void
     {
@@ -154,8 +212,11 @@ final class MixTest extends TestCase
      * @param list<Stock> $stock
      * @param array<string, float> $recovery
      */
-    private static function glpsol(float $melt, array $windows, array $stock, array $recovery): ?float
+    private static function glpsol(float $melt, array $windows, array $stock, array $recovery, ?float $room = null): ?float
     {
+        if (null !== $room) {
+            return self::glpsolWhole($melt, $windows, $stock, $recovery, $room);
+        }
         $term = static fn (float $a, int $i): string => sprintf('%+.12f x%d', $a, $i);
         $lp =
             "Minimize\n cost: ".
@@ -197,5 +258,53 @@ final class MixTest extends TestCase
         self::assertSame(1, preg_match('/^s bas \d+ \d+ (\w) (\w) (\S+)/m', $out, $m), $out);
 
         return 'f' === $m[1] && 'f' === $m[2] ? (float) $m[3] : null;
+    }
+
+    /**
+     * The same in whole pieces: at least so much metal, and windows of whatever comes out.
+     *
+     * @param array<string, array{float, float}> $windows
+     * @param list<Stock> $stock
+     * @param array<string, float> $recovery
+     */
+    private static function glpsolWhole(float $melt, array $windows, array $stock, array $recovery, float $room): ?float
+    {
+        $sum = static function (callable $of) use ($stock): string {
+            $terms = '';
+            foreach ($stock as $i => $s) {
+                $terms .= sprintf(' %+.12f x%d', $of($s) * ($s->piece ?? 1.0), $i);
+            }
+
+            return $terms;
+        };
+        $lp = "Minimize\n cost:".$sum(static fn (Stock $s): float => $s->price)."\nSubject To\n";
+        $lp .= ' least:'.$sum(static fn (Stock $s): float => 1 - $s->loss)." >= {$melt}\n";
+        $lp .= ' most:'.$sum(static fn (Stock $s): float => 1 - $s->loss)." <= {$room}\n";
+        foreach ($windows as $element => $ends) {
+            foreach (['>=', '<='] as $k => $sign) {
+                $lp .= " {$element}{$k}:".$sum(
+                    static fn (Stock $s): float => (1 - $s->loss)
+                        * (($s->composition[$element] ?? 0.0) * ($recovery[$element] ?? 1.0) - $ends[$k]),
+                )." {$sign} 0\n";
+            }
+        }
+        $lp .= "Bounds\n";
+        $whole = '';
+        foreach ($stock as $i => $s) {
+            $lp .= sprintf(" 0 <= x%d <= %.9f\n", $i, null === $s->piece ? $s->most : floor($s->most / $s->piece + 1e-9));
+            $whole .= null === $s->piece ? '' : " x{$i}";
+        }
+        $file = (string) tempnam(sys_get_temp_dir(), 'mix');
+        file_put_contents($file, $lp.('' === $whole ? '' : "Generals\n{$whole}\n")."End\n");
+        (new Process(['glpsol', '--lp', $file, '--write', "{$file}.out"]))->mustRun();
+        $out = (string) file_get_contents("{$file}.out");
+        unlink($file);
+        unlink("{$file}.out");
+        if (1 === preg_match('/^s bas \d+ \d+ (\w) (\w) (\S+)/m', $out, $m)) {
+            return 'f' === $m[1] && 'f' === $m[2] ? (float) $m[3] : null;
+        }
+        self::assertSame(1, preg_match('/^s mip \d+ \d+ (\w) (\S+)/m', $out, $m), $out);
+
+        return 'o' === $m[1] ? (float) $m[2] : null;
     }
 }

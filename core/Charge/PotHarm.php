@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Charge;
+
+use MoltenNotes\Core\Alloy\Harm;
+
+/** A harm that is in a metal, or may be. */
+final readonly class PotHarm
+{
+    /** @param bool $sure whether it is there in the middle of what is known, not only at its end */
+    private function __construct(public Harm $harm, public bool $sure)
+    {
+    }
+
+    /**
+     * What strikes a metal, the surest first.
+     *
+     * @return list<self>
+     */
+    public static function in(Composition $metal): array
+    {
+        $middle = $metal->middle();
+        // Half and half is of both: what either must not hold so much of.
+        $bases = array_unique([$metal->base, $metal->byWhatItMostlyIs()->base]);
+        $harms = [];
+        foreach (array_merge(...array_map(Harm::of(...), $bases)) as $harm) {
+            $sure = $harm->strikes($middle);
+            $highest = $metal->share($harm->element)->highSi;
+            // The element as high as it may be; what must be beside it as it is thought to be.
+            if ($sure || ($highest >= $harm->from && $harm->strikes([$harm->element => min($harm->to, $highest)] + $middle))) {
+                $harms[] = new self($harm, $sure);
+            }
+        }
+        usort($harms, static fn (self $a, self $b): int => $b->sure <=> $a->sure);
+
+        return $harms;
+    }
+}
