@@ -20,6 +20,7 @@ final readonly class Lot
 
     /**
      * @param Estimate $mass kg when it was written down
+     * @param bool $isWeighed whether anybody said how much there was
      * @param Estimate $loss share that a melt takes of it, 0…0.9
      * @param int $remelts that it went through before it came here, 0 or more
      * @param float|null $price of one kilogram, in the workshop's currency
@@ -31,6 +32,7 @@ final readonly class Lot
         public string $id,
         public string $name,
         public Estimate $mass,
+        public bool $isWeighed,
         public ?Alloy $alloy,
         public ?string $form,
         public Knowledge $known,
@@ -64,6 +66,7 @@ final readonly class Lot
             $id,
             $name,
             null === $mass ? Estimate::exact(Dimension::Mass, 0.0) : Estimate::of($mass),
+            null !== $mass,
             $alloy,
             $form,
             $known,

@@ -11,7 +11,7 @@ final readonly class Workshop
 {
     /**
      * @param list<array{name: string, source: string|null, power: Measurement|null, efficiency: Measurement|null}> $furnaces
-     * @param list<array{name: string, volume: Measurement|null, mass: Measurement|null}> $crucibles
+     * @param list<array{name: string, volume: Measurement|null, mass: Measurement|null, family: string|null}> $crucibles
      * @param list<array{name: string, length: Measurement|null, width: Measurement|null, cope: Measurement|null,
      *     drag: Measurement|null}> $flasks
      * @param list<array{name: string, kind: string, size: Measurement}> $cutters

@@ -40,7 +40,12 @@ final class WorkshopReader
             ];
         }
         foreach (self::rows($raw, 'crucibles', $pointer, $reader) as [$name, $row]) {
-            $crucibles[] = ['name' => $name, 'volume' => self::quantity($row['volume']), 'mass' => self::quantity($row['mass'])];
+            $crucibles[] = [
+                'name' => $name,
+                'volume' => self::quantity($row['volume']),
+                'mass' => self::quantity($row['mass']),
+                'family' => self::words($row['family']),
+            ];
         }
         foreach (self::rows($raw, 'flasks', $pointer, $reader) as [$name, $row]) {
             $flasks[] = [

@@ -8,8 +8,14 @@ use MoltenNotes\App\Shared\Seconds;
 use MoltenNotes\Core\Geometry\Sections;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Workshop\Column;
+use MoltenNotes\Core\Workshop\ColumnReader;
 
-/** Readers for what several kinds of record have: a name, a day, a mark. */
+/**
+ * Readers for what several kinds of record have: a name, a day, a mark.
+ *
+ * @phpstan-import-type Cell from ColumnReader
+ */
 final class CommonFields
 {
     private const LONGEST_NAME = 120;
@@ -70,5 +76,21 @@ final class CommonFields
     public static function unknown(string $pointer, ValueReader $reader, string $of): null
     {
         return $reader->refuse($pointer, 'record.unknown_field', "This is not kept of {$of}.");
+    }
+
+    /**
+     * A column of a thing or of an entry as it is stored: compositions as they are read, in per cent.
+     *
+     * @param Cell $value
+     *
+     * @return Cell
+     */
+    public static function cell(Column $column, Measurement|array|string|int|float|null $value): Measurement|array|string|int|float|null
+    {
+        if (!is_array($value) || 'composition' !== $column->type) {
+            return $value;
+        }
+
+        return array_map(static fn (float $share): float => round(100 * $share, 8), array_filter($value, is_float(...)));
     }
 }

@@ -13,11 +13,16 @@ use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\ValueReader;
 use Symfony\Component\Uid\Uuid;
 
-/** Fields of a melt: its own values, and "listens.…" with the id of an instrument whose readings belong to it. */
+/**
+ * Fields of a melt: its own values, "listens.…" with the id of an instrument whose readings belong to it, and "found.…" with the sign of an
+ * element, or "by", for a check of its pot.
+ */
 final class OpenHeat implements OpenRecord
 {
     private const LISTENS = 'listens.';
     private const MOST_LISTENED = 12;
+    private const FOUND = 'found.';
+    private const MOST_FOUND = 24;
 
     public function __construct(
         private readonly Heat $heat,
@@ -57,6 +62,7 @@ final class OpenHeat implements OpenRecord
             'melted_on' === $field => CommonFields::day($raw, $pointer, $reader, $this->now),
             'binned' === $field => $reader->mark($raw, $pointer),
             str_starts_with($field, self::LISTENS) => $this->listening(substr($field, strlen(self::LISTENS)), $raw, $pointer, $reader),
+            str_starts_with($field, self::FOUND) => $this->foundIn(substr($field, strlen(self::FOUND)), $raw, $pointer, $reader),
             null !== $value && $value->isOfTheHeat() => $reader->value($value, $raw, $pointer),
             null !== $value => $reader->refuse($pointer, 'record.not_of_the_heat', 'This belongs to the attempt, not to the melt.'),
             default => CommonFields::unknown($pointer, $reader, 'a heat'),
@@ -74,6 +80,10 @@ final class OpenHeat implements OpenRecord
             ];
         }
 
+        if (str_starts_with($field, self::FOUND)) {
+            return $this->heat->found()[substr($field, strlen(self::FOUND))] ?? null;
+        }
+
         return match ($field) {
             'name' => $this->heat->name(),
             'melted_on' => Plain::of($this->heat->meltedOn()),
@@ -86,6 +96,11 @@ final class OpenHeat implements OpenRecord
     {
         if (str_starts_with($field, self::LISTENS)) {
             $this->listen(substr($field, strlen(self::LISTENS)), $value);
+
+            return;
+        }
+        if (str_starts_with($field, self::FOUND)) {
+            $this->heat->find(substr($field, strlen(self::FOUND)), Plain::of($value));
 
             return;
         }
@@ -138,6 +153,25 @@ final class OpenHeat implements OpenRecord
         }
 
         return ['from' => Seconds::words($from), 'to' => null === $to ? null : Seconds::words($to)];
+    }
+
+    /** A share of the pot, or how it is known. */
+    private function foundIn(string $what, mixed $raw, string $pointer, ValueReader $reader): mixed
+    {
+        if ('by' === $what) {
+            return null === $raw ? null : $reader->choice('lot_knowledge', $raw, $pointer);
+        }
+        if (1 !== preg_match('/^[A-Z][a-z]?$/', $what)) {
+            return $reader->refuse($pointer, 'workshop.element', 'This is not the sign of an element, such as Si.');
+        }
+        if (!isset($this->heat->found()[$what]) && count($this->heat->found()) >= self::MOST_FOUND) {
+            return $reader->refuse($pointer, 'workshop.too_many_elements', 'At most '.self::MOST_FOUND.' elements.');
+        }
+        if (is_string($raw) && 1 === preg_match('/^\s*\d+([.,]\d+)?\s*$/', $raw)) {
+            $raw = "{$raw} %";
+        }
+
+        return $reader->measured($what, 'percent', [0, 100], null, $raw, $pointer);
     }
 
     private function listen(string $id, mixed $value): void

@@ -5,18 +5,24 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Change;
 
 use MoltenNotes\App\Notebook\HeapBook;
+use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Movement;
+use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Seconds;
 use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Workshop\ColumnReader;
 use MoltenNotes\Core\Workshop\MovementKind;
 use Symfony\Component\Uid\Uuid;
 
-/** One thing that happened to a thing of the workshop: "at", and the columns of its kind. */
+/** One thing that happened to a thing of the workshop: "at", the "heat" where its kind is of one, and the columns of its kind. */
 final class OpenMovement implements OpenRecord
 {
-    public function __construct(private readonly Movement $movement, private readonly bool $new, private readonly \DateTimeImmutable $now)
-    {
+    public function __construct(
+        private readonly Movement $movement,
+        private readonly bool $new,
+        private readonly Notebook $notebook,
+        private readonly \DateTimeImmutable $now,
+    ) {
     }
 
     public function isNew(): bool
@@ -48,7 +54,11 @@ final class OpenMovement implements OpenRecord
         if ('at' === $field) {
             return CommonFields::moment($raw, $pointer, $reader, $this->now);
         }
-        $columns = MovementKind::find($this->movement->kind())->columns ?? [];
+        $kind = MovementKind::find($this->movement->kind());
+        if ('heat' === $field && true === $kind?->isOfHeat) {
+            return $this->heat($raw, $pointer, $reader);
+        }
+        $columns = $kind->columns ?? [];
         if (!isset($columns[$field])) {
             $reader->refuseUnknown(
                 [$field => 0],
@@ -61,7 +71,7 @@ final class OpenMovement implements OpenRecord
             return null;
         }
 
-        return ColumnReader::read($columns[$field], $raw, $pointer, $reader);
+        return CommonFields::cell($columns[$field], ColumnReader::read($columns[$field], $raw, $pointer, $reader));
     }
 
     public function stored(string $field): mixed
@@ -69,6 +79,7 @@ final class OpenMovement implements OpenRecord
         return match ($field) {
             'binned' => null !== $this->movement->binnedAt(),
             'at' => Seconds::words($this->movement->happenedAt()),
+            'heat' => $this->movement->heat()?->id()->toRfc4122(),
             default => $this->movement->content()[$field] ?? null,
         };
     }
@@ -78,17 +89,48 @@ final class OpenMovement implements OpenRecord
         match ($field) {
             'binned' => $this->movement->bin(true === $value ? $this->now : null),
             'at' => is_string($value) ? $this->movement->happenAt((float) $value) : null,
-            default => $this->movement->set($field, Plain::of($value)),
+            'heat' => $this->movement->beOf(is_string($value) ? $this->notebook->heat($value, $this->movement->caster()) : null),
+            default => $this->movement->set($field, [] === $value ? null : Plain::of($value)),
         };
     }
 
     /** What was weighed must be able to belong together, whichever of it was changed last. */
     public function close(ValueReader $reader, string $pointer, \DateTimeImmutable $now): void
     {
-        $fault = HeapBook::fault($this->movement);
+        $fault = null === $this->movement->binnedAt() ? $this->fault() : null;
         if (null !== $fault) {
             $reader->refuse("{$pointer}/set/{$fault[0]}", $fault[1], $fault[2]);
         }
         $this->movement->touch($now);
+    }
+
+    /** @return array{string, string, string}|null column, code and words */
+    private function fault(): ?array
+    {
+        if ('heaps' === $this->movement->row()->kind()) {
+            return HeapBook::fault($this->movement);
+        }
+        foreach (MovementKind::find($this->movement->kind())->columns ?? [] as $column) {
+            if (null !== $column->needed && !isset($this->movement->content()[$column->key])) {
+                return [$column->key, 'workshop.needed', $column->needed];
+            }
+        }
+
+        return [] === array_diff_key($this->movement->content(), ['note' => 0, 'as' => 0, 'what' => 0])
+            ? ['at', 'record.blank', 'Say what happened: how much, or what was found.']
+            : null;
+    }
+
+    private function heat(mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        if (null === $raw) {
+            return null;
+        }
+        $id = is_string($raw) && Uuid::isValid($raw) ? Uuid::fromString($raw) : null;
+        $heat = null === $id ? null : $this->notebook->own(Heat::class, $id, $this->movement->caster());
+
+        return null === $heat
+            ? $reader->refuse($pointer, 'record.not_found', 'There is no such heat.')
+            : $heat->id()->toRfc4122();
     }
 }

@@ -211,7 +211,7 @@ final readonly class OpenRecords
             $this->notebook->add($movement);
         }
 
-        return new OpenMovement($movement, $new, $this->clock->now());
+        return new OpenMovement($movement, $new, $this->notebook, $this->clock->now());
     }
 
     /** There is one for each caster; it comes about with the first thing that is said of it. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Change;
 
 use MoltenNotes\App\Notebook\WorkshopRow;
-use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Workshop\ThingKind;
 use MoltenNotes\Core\Workshop\WorkshopReader;
@@ -57,10 +56,9 @@ final class OpenThing implements OpenRecord
         }
         $value = WorkshopReader::column($this->row->kind(), $field, $raw, $pointer, $reader);
 
-        // Compositions are written as they are read: in per cent.
-        return is_array($value) && 'composition' === (ThingKind::find($this->row->kind())->columns[$field]->type ?? '')
-            ? array_map(static fn (float|Measurement $share): mixed => is_float($share) ? round(100 * $share, 8) : $share, $value)
-            : $value;
+        $column = ThingKind::find($this->row->kind())->columns[$field] ?? null;
+
+        return null === $column ? $value : CommonFields::cell($column, $value);
     }
 
     public function stored(string $field): mixed

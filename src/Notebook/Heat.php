@@ -42,6 +42,10 @@ class Heat
     #[ORM\Column(type: Types::JSON, nullable: true)]
     private mixed $listens = null;
 
+    /** What was found in its pot: how it is known, and shares by element as they were typed; whatever else may be stored is kept. */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    private mixed $found = null;
+
     /** @var Collection<string, HeatValue> */
     #[ORM\OneToMany(
         targetEntity: HeatValue::class,
@@ -105,6 +109,24 @@ class Heat
         }
 
         return $listens;
+    }
+
+    /** @return array<string, mixed> "by" and the signs of elements, as they are stored */
+    public function found(): array
+    {
+        $found = [];
+        foreach (is_array($this->found) ? $this->found : [] as $key => $value) {
+            $found[(string) $key] = $value;
+        }
+
+        return $found;
+    }
+
+    public function find(string $what, mixed $value): void
+    {
+        $found = $this->found();
+        $found[$what] = $value;
+        $this->found = array_filter($found, static fn (mixed $kept): bool => null !== $kept);
     }
 
     public function name(): ?string

@@ -9,10 +9,12 @@ use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Account\Caster;
 use Symfony\Component\Uid\Uuid;
 
-/** Something that happened to a thing of the workshop at one time: a test of a heap, what was mixed into it. */
+/** Something that happened to a thing of the workshop at one time: a test of a heap, metal that a melt took from a lot. */
 #[ORM\Entity]
 #[ORM\Table(name: 'movement')]
 #[ORM\Index(columns: ['row_id', 'happened_at'], name: 'movement_of')]
+#[ORM\Index(columns: ['heat_id'], name: 'movement_heat')]
+#[ORM\Index(columns: ['caster_id', 'kind', 'happened_at'], name: 'movement_caster')]
 class Movement
 {
     use Binnable;
@@ -37,6 +39,11 @@ class Movement
     /** Seconds since 1970, as the device told them. */
     #[ORM\Column(type: Types::FLOAT)]
     private float $happenedAt;
+
+    /** The melt it went into or came from, where it is of one. */
+    #[ORM\ManyToOne(targetEntity: Heat::class)]
+    #[ORM\JoinColumn(onDelete: 'SET NULL')]
+    private ?Heat $heat = null;
 
     public function __construct(Uuid $id, WorkshopRow $row, string $kind, float $happenedAt, \DateTimeImmutable $now)
     {
@@ -76,5 +83,15 @@ class Movement
     public function happenAt(float $at): void
     {
         $this->happenedAt = $at;
+    }
+
+    public function heat(): ?Heat
+    {
+        return $this->heat;
+    }
+
+    public function beOf(?Heat $heat): void
+    {
+        $this->heat = $heat;
     }
 }

@@ -10,6 +10,7 @@ use MoltenNotes\App\Shared\Http\Ids;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Attempt\History;
+use MoltenNotes\Core\Charge\LotState;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\Experience\Experience;
 use MoltenNotes\Core\Geometry\Solids;
@@ -36,6 +37,8 @@ final readonly class Notebook
         private Remembered $remembered,
         private OwnExperience $experience,
         private HeapBook $heaps,
+        private LotBook $lots,
+        private CareBook $care,
         #[Autowire(service: CachedSolids::class)]
         private Solids $solids,
     ) {
@@ -212,7 +215,15 @@ final readonly class Notebook
             ->getRepository(WorkshopRow::class)
             ->findBy(['caster' => $caster, 'binnedAt' => null], ['kind' => 'ASC', 'place' => 'ASC', 'id' => 'ASC']);
 
-        return new Shelves($this->keptWorkshop($caster), $rows);
+        $masses = array_map(static fn (LotState $state): float => $state->mass->si, $this->lots->shelf($caster)->states());
+        $out = [];
+        foreach ($rows as $row) {
+            if ('crucibles' === $row->kind() && $this->care->crucible($row)->isOut) {
+                $out[] = $row->id()->toRfc4122();
+            }
+        }
+
+        return new Shelves($this->keptWorkshop($caster), $rows, $masses, $out);
     }
 
     public function keptWorkshop(Caster $caster): ?KeptWorkshop
@@ -265,6 +276,14 @@ final readonly class Notebook
         return null !== $row && 'heaps' === $row->kind() && null === $row->binnedAt() ? $row : throw RecordNotFound::named('heap');
     }
 
+    /** A thing of this caster's workshop, of a kind, that is not in the bin. */
+    public function thing(string $id, string $kind, Caster $caster): WorkshopRow
+    {
+        $row = $this->own(WorkshopRow::class, Ids::of($id, 'thing'), $caster);
+
+        return null !== $row && $kind === $row->kind() && null === $row->binnedAt() ? $row : throw RecordNotFound::named('thing');
+    }
+
     /** A recipe of this caster's own that is not in the bin; null where there is none. */
     public function recipe(string $id, Caster $caster): ?WorkshopRow
     {
@@ -280,6 +299,16 @@ final readonly class Notebook
             ['caster' => $caster, 'alloy' => $alloy, 'pouredOn' => null, 'verdict' => null, 'binnedAt' => null],
             ['happenedOn' => 'DESC', 'id' => 'DESC'],
             self::TOGETHER,
+        );
+    }
+
+    /** @return list<Attempt> planned and not poured, the latest planned first */
+    public function planned(Caster $caster, int $most): array
+    {
+        return $this->storage->getRepository(Attempt::class)->findBy(
+            ['caster' => $caster, 'pouredOn' => null, 'verdict' => null, 'binnedAt' => null],
+            ['happenedOn' => 'DESC', 'id' => 'DESC'],
+            $most,
         );
     }
 

@@ -20,8 +20,12 @@ final readonly class Shelves
     /** @var list<string> in words */
     public array $unreadable;
 
-    /** @param list<WorkshopRow> $rows */
-    public function __construct(public ?KeptWorkshop $kept, public array $rows)
+    /**
+     * @param list<WorkshopRow> $rows
+     * @param array<string, float> $masses lot → kg that its book says there is of it today
+     * @param list<string> $out crucibles that must not be used any more: no plan is made with them
+     */
+    public function __construct(public ?KeptWorkshop $kept, public array $rows, array $masses = [], array $out = [])
     {
         $document = $kept?->settings() ?? [];
         $reader = new ValueReader(UnitPreferences::metric());
@@ -32,8 +36,13 @@ final readonly class Shelves
                 ColumnReader::all($columns, $row->content(), '/'.($row->name() ?? $row->kind()), $reader);
                 continue;
             }
+            $id = $row->id()->toRfc4122();
+            if (in_array($id, $out, true)) {
+                continue;
+            }
             $things = $document[$row->kind()] ?? [];
-            $document[$row->kind()] = [...is_array($things) ? $things : [], $row->content()];
+            $content = isset($masses[$id]) ? ['mass' => ['value' => $masses[$id], 'unit' => 'kg']] + $row->content() : $row->content();
+            $document[$row->kind()] = [...is_array($things) ? $things : [], $content];
         }
         $this->workshop = WorkshopReader::read($document, '', $reader);
         $this->unreadable = array_map(

@@ -16,6 +16,7 @@ final readonly class WorkshopAnswer extends Answer
      * @param list<WorkshopRowAnswer> $flasks
      * @param list<WorkshopRowAnswer> $cutters
      * @param list<WorkshopRowAnswer> $stock
+     * @param list<WorkshopRowAnswer> $consumables
      * @param list<WorkshopRowAnswer> $heaps
      * @param list<WorkshopRowAnswer> $recipes
      * @param object $tariffs energy → price
@@ -29,6 +30,7 @@ final readonly class WorkshopAnswer extends Answer
         public array $flasks,
         public array $cutters,
         public array $stock,
+        public array $consumables,
         public array $heaps,
         public array $recipes,
         public object $tariffs,

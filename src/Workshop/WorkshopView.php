@@ -38,6 +38,7 @@ final readonly class WorkshopView
             flasks: $things['flasks'],
             cutters: $things['cutters'],
             stock: $things['stock'],
+            consumables: $things['consumables'],
             heaps: $things['heaps'],
             recipes: $things['recipes'],
             tariffs: (object) $shelves->workshop->tariffs,

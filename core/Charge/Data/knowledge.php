@@ -9,6 +9,6 @@ return [
     ['code' => 'certified', 'label' => 'Certified, as bought', 'within' => 0.02, 'least' => 0.005, 'grade' => true],
     ['code' => 'assayed', 'label' => 'Analysed', 'within' => 0.05, 'least' => 0.01, 'grade' => true],
     ['code' => 'cooled', 'label' => 'By a cooling cup', 'within' => 0.1, 'least' => 0.1, 'grade' => true],
-    ['code' => 'by_part', 'label' => 'By what part it was', 'within' => 0.15, 'least' => 0.05, 'grade' => false],
+    ['code' => 'by_part', 'label' => 'By what part it was', 'within' => 0.15, 'least' => 0.05, 'grade' => true],
     ['code' => 'guessed', 'label' => 'A guess', 'within' => 0.4, 'least' => 0.2, 'grade' => false],
 ];

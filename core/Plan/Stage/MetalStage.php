@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Plan\Stage;
 
 use MoltenNotes\Core\Alloy\Alloy;
+use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Charge\EnergySource;
 use MoltenNotes\Core\Charge\MeltEnergy;
@@ -207,13 +208,23 @@ final class MetalStage
         }
     }
 
+    /** What there is on the shelf of this metal; of a lot whose alloy nobody wrote down, it may be. */
     private function stock(Estimate $charge): void
     {
-        $there = array_sum(array_map(static fn (array $stock): float => $stock['mass']?->si() ?? 0.0, $this->basis->workshop->stock));
-        if ($there > 0 && $there < $charge->si) {
+        $there = $listed = 0.0;
+        foreach ($this->basis->workshop->stock as $stock) {
+            $mass = $stock['mass']?->si() ?? 0.0;
+            $listed += $mass;
+            $family = AlloyTable::find($stock['alloy'] ?? '')?->family;
+            $there += null === $family || $family === $this->alloy->family ? $mass : 0.0;
+        }
+        if ($listed > 0 && $there < $charge->si) {
+            $family = lcfirst(MetalFamily::of($this->alloy)->label);
             $this->sheet->warn(
                 'stock',
-                'All the stock in your workshop is '.$this->basis->shown($there, Dimension::Mass).': too little for this.',
+                $there > 0
+                    ? "Of {$family} there are ".$this->basis->shown($there, Dimension::Mass).' on your shelf: too little for this.'
+                    : "There is no {$family} on your shelf.",
                 'risky',
             );
         }

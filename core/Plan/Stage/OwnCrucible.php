@@ -18,14 +18,18 @@ final readonly class OwnCrucible
     {
     }
 
-    /** The one of the volume that is told, else the smallest that holds the charge in kg, else the largest; null where none is listed. */
+    /**
+     * The one of the volume that is told, else the smallest that holds the charge in kg, else the largest; none that is kept for another
+     * metal. Null where none is listed.
+     */
     public static function of(Basis $basis, Alloy $alloy, float $charge): ?self
     {
         $told = $basis->si('crucible.volume');
         $own = [];
         foreach ($basis->workshop->crucibles as $crucible) {
             $brim = $crucible['volume']?->si();
-            if (null !== $brim && (null === $told || abs($brim / $told - 1) < 0.01)) {
+            $other = null !== $crucible['family'] && $crucible['family'] !== $alloy->family;
+            if (null !== $brim && !$other && (null === $told || abs($brim / $told - 1) < 0.01)) {
                 $own[] = new self($crucible['name'], $brim, $crucible['mass']?->si());
             }
         }

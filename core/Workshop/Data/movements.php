@@ -63,21 +63,30 @@ return [
     [
         'kind' => 'lot_weighed', 'of' => 'stock', 'title' => 'Weighed',
         'columns' => [
-            ['key' => 'mass', 'label' => 'There is', 'unit' => 'kg', 'possible' => [0, 10000], 'example' => '1.2 kg'],
+            [
+                'key' => 'mass', 'label' => 'There is', 'unit' => 'kg', 'possible' => [0, 10000], 'example' => '1.2 kg',
+                'needed' => 'Say how much there is.',
+            ],
             ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
         ],
     ],
     [
         'kind' => 'lot_added', 'of' => 'stock', 'title' => 'More of the same',
         'columns' => [
-            ['key' => 'mass', 'label' => 'Came on top', 'unit' => 'kg', 'possible' => [0.0001, 10000], 'example' => '1.2 kg'],
+            [
+                'key' => 'mass', 'label' => 'Came on top', 'unit' => 'kg', 'possible' => [0.00001, 10000], 'example' => '1.2 kg',
+                'needed' => 'Say how much.',
+            ],
             ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
         ],
     ],
     [
         'kind' => 'lot_charged', 'of' => 'stock', 'title' => 'Charged', 'heat' => true,
         'columns' => [
-            ['key' => 'mass', 'label' => 'Went into the pot', 'unit' => 'kg', 'possible' => [0.0001, 10000], 'example' => '1.2 kg'],
+            [
+                'key' => 'mass', 'label' => 'Went into the pot', 'unit' => 'kg', 'possible' => [0.00001, 10000], 'example' => '1.2 kg',
+                'needed' => 'Say how much.',
+            ],
             ['key' => 'as', 'label' => 'How', 'type' => 'choice', 'choices' => 'charged_as'],
             ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
         ],
@@ -85,7 +94,10 @@ return [
     [
         'kind' => 'lot_returned', 'of' => 'stock', 'title' => 'Given back by a heat', 'heat' => true,
         'columns' => [
-            ['key' => 'mass', 'label' => 'Came back', 'unit' => 'kg', 'possible' => [0.0001, 10000], 'example' => '1.2 kg'],
+            [
+                'key' => 'mass', 'label' => 'Came back', 'unit' => 'kg', 'possible' => [0.00001, 10000], 'example' => '1.2 kg',
+                'needed' => 'Say how much.',
+            ],
             ['key' => 'what', 'label' => 'What it is', 'type' => 'choice', 'choices' => 'returned_as'],
             ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
         ],
@@ -93,7 +105,10 @@ return [
     [
         'kind' => 'lot_checked', 'of' => 'stock', 'title' => 'Analysed',
         'columns' => [
-            ['key' => 'composition', 'label' => 'Found, per cent', 'type' => 'composition', 'example' => 'Si 6.8, Fe 0.3'],
+            [
+                'key' => 'composition', 'label' => 'Found, per cent', 'type' => 'composition', 'example' => 'Si 6.8, Fe 0.3',
+                'needed' => 'Say what was found.',
+            ],
             ['key' => 'known', 'label' => 'How', 'type' => 'choice', 'choices' => 'lot_knowledge'],
             ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
         ],
@@ -101,14 +116,18 @@ return [
     [
         'kind' => 'crucible_look', 'of' => 'crucibles', 'title' => 'Looked over',
         'columns' => [
-            ['key' => 'found', 'label' => 'Found', 'type' => 'choice', 'choices' => 'crucible_found'],
+            [
+                'key' => 'found', 'label' => 'Found', 'type' => 'choice', 'choices' => 'crucible_found', 'needed' => 'Say what was found.',
+            ],
             ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
         ],
     ],
     [
         'kind' => 'furnace_look', 'of' => 'furnaces', 'title' => 'Looked over',
         'columns' => [
-            ['key' => 'found', 'label' => 'Found', 'type' => 'choice', 'choices' => 'furnace_found'],
+            [
+                'key' => 'found', 'label' => 'Found', 'type' => 'choice', 'choices' => 'furnace_found', 'needed' => 'Say what was found.',
+            ],
             ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
         ],
     ],

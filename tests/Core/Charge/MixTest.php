@@ -114,7 +114,7 @@ final class MixTest extends TestCase
     public function testWholePiecesAgreeWithGlpsolAndAreWhole(): void
     {
         $found = 0;
-        for ($seed = 1; $seed <= 25; ++$seed) {
+        for ($seed = 1; $seed <= 40; ++$seed) {
             [$melt, $windows, $loose, $recovery] = self::random($seed);
             $stock = array_map(
                 static fn (Stock $s, int $i): Stock => new Stock(

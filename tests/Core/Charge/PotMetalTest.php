@@ -165,6 +165,6 @@ final class PotMetalTest extends TestCase
 
         self::assertStringContainsString('Mg that a melt keeps', $words);
         self::assertStringContainsString('0.4', $words);
-        self::assertSame('derived', $working['mark'] ?? null);
+        self::assertSame('derived', $working['mark']);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\Workshop;
+namespace MoltenNotes\App\Metal;
 
 use MoltenNotes\App\Shared\Http\Answer;
 

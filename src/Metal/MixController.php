@@ -2,13 +2,15 @@
 
 declare(strict_types=1);
 
-namespace MoltenNotes\App\Workshop;
+namespace MoltenNotes\App\Metal;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Notebook\LotBook;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Costly;
 use MoltenNotes\App\Shared\Http\JsonBody;
+use MoltenNotes\Core\Charge\LotState;
 use MoltenNotes\Core\Charge\Mix;
 use MoltenNotes\Core\Charge\Stock;
 use MoltenNotes\Core\Quantity\Dimension;
@@ -26,7 +28,7 @@ final readonly class MixController
     /** Stocks times windows: beyond it the programme takes longer than anybody waits. */
     private const MOST_CELLS = 1200;
 
-    public function __construct(private Notebook $notebook)
+    public function __construct(private Notebook $notebook, private LotBook $book)
     {
     }
 
@@ -136,20 +138,16 @@ final readonly class MixController
     /** @return list<Stock> */
     private function stock(Caster $caster): array
     {
-        $stock = [];
-        foreach ($this->notebook->workshop($caster)->stock as $row) {
-            if (null !== $row['mass']) {
-                $stock[] = new Stock(
-                    $row['name'],
-                    $row['composition'],
-                    $row['loss']?->si() ?? 0.03,
-                    $row['price'] ?? 0.0,
-                    $row['least']?->si() ?? 0.0,
-                    $row['mass']->si(),
-                );
-            }
-        }
-
-        return $stock;
+        return array_values(array_map(
+            static fn (LotState $state): Stock => new Stock(
+                $state->lot->name,
+                $state->composition?->middle() ?? [],
+                $state->lot->loss->si,
+                $state->lot->price ?? 0.0,
+                min($state->lot->least->si(), $state->mass->si),
+                $state->mass->si,
+            ),
+            array_filter($this->book->shelf($caster)->states(), static fn (LotState $state): bool => $state->mass->si > 0.0),
+        ));
     }
 }
