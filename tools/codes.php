@@ -11,6 +11,8 @@ use MoltenNotes\Core\Geometry\Shape;
 use MoltenNotes\Core\Geometry\Sits;
 use MoltenNotes\Core\Geometry\Starters;
 use MoltenNotes\Core\Plan\Steps;
+use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\UnitTable;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Sand\Sieve;
 use MoltenNotes\Core\Working\Figures;
@@ -90,7 +92,14 @@ function generated(): array
     foreach (Sieve::all() as $sieve) {
         $ts .= "  {$json(['mesh' => $sieve->mesh, 'opening' => $sieve->openingMm])},\n";
     }
-    $ts .= "] as const;\n";
+    $ts .= "] as const;\n\n/** What a unit of length or of volume comes to in metres or cubic metres; for drawings to scale. */\n";
+    $ts .= "export const SIZES: Record<string, number> = {\n";
+    foreach ([Dimension::Length, Dimension::Volume] as $dimension) {
+        foreach (UnitTable::of($dimension) as $unit) {
+            $ts .= "  {$unit->code}: {$json($unit->toSi(1.0))},\n";
+        }
+    }
+    $ts .= "};\n";
 
     return ['web/src/shared/api/codes.gen.ts' => $ts, 'phpstan.types.neon' => $php];
 }

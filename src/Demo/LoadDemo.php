@@ -55,6 +55,7 @@ final readonly class LoadDemo
         /** @var list<Picture> $photos */
         $photos = require __DIR__.'/Data/photos.php';
         $count = 0;
+        $heats = [];
         foreach ($scenario as $row) {
             $casting = Uuid::v7()->toRfc4122();
             $this->change($caster, [
@@ -70,6 +71,7 @@ final readonly class LoadDemo
                     'recipe' => $recipes[$row['name']] ?? null,
                 ], $caster);
                 $attempt = $this->notebook->attempt($previous, $caster);
+                $heats[$row['name']][$attempt->number()] = [$attempt->heat()?->id()->toRfc4122(), $pour[0]];
                 foreach ($photos as $photo) {
                     if ($photo['casting'] === $row['name'] && $photo['number'] === $attempt->number()) {
                         $this->yard->photograph($attempt, $photo);
@@ -81,6 +83,8 @@ final readonly class LoadDemo
                 ++$count;
             }
         }
+
+        $this->metal($caster, $heats);
 
         return $count;
     }
@@ -119,28 +123,79 @@ final readonly class LoadDemo
         $rows = require __DIR__.'/Data/heaps.php';
         $heaps = [];
         foreach ($rows as $row) {
-            $id = Uuid::v7()->toRfc4122();
-            $this->change($caster, [
-                'part' => 'workshop_row',
-                'id' => $id,
-                'create' => ['kind' => 'heaps'],
-                'set' => self::to($row['heap']),
-            ]);
+            $id = $this->thing($caster, 'heaps', $row['heap']);
             foreach ($row['entries'] as [$kind, $when, $columns]) {
-                $at = is_int($when)
-                    ? $this->clock->now()->getTimestamp() - 3600 * $when
-                    : (new \DateTimeImmutable("{$when} 09:00 UTC"))->getTimestamp();
-                $this->change($caster, [
-                    'part' => 'movement',
-                    'id' => Uuid::v7()->toRfc4122(),
-                    'create' => ['of' => $id, 'kind' => $kind],
-                    'set' => self::to($columns + ['at' => $at]),
-                ]);
+                $at = is_int($when) ? '@'.($this->clock->now()->getTimestamp() - 3600 * $when) : "{$when} 09:00 UTC";
+                $this->move($caster, $id, $kind, $at, $columns);
             }
             $heaps += array_fill_keys($row['castings'], [$id, $row['heap']['begun_on']]);
         }
 
         return $heaps;
+    }
+
+    /**
+     * Lots with what pours took from them and gave back, crucibles with what was found of them, and what is used up.
+     *
+     * @param array<string, array<int, array{string|null, string|null}>> $heats casting → number → heat and its day
+     */
+    private function metal(Caster $caster, array $heats): void
+    {
+        /**
+         * @var array{lots: list<array{lot: array<string, mixed>, book: list<array{string, string|array{string, int},
+         *     array<string, mixed>}>}>, melted_in: array<string, string>, looks: array<string, list<array{string, string, string}>>,
+         *     consumables: list<array{thing: array<string, mixed>, book: list<array{string, string, array<string, mixed>}>}>} $metal
+         */
+        $metal = require __DIR__.'/Data/metal.php';
+        foreach ($metal['lots'] as $row) {
+            $id = $this->thing($caster, 'stock', $row['lot']);
+            foreach ($row['book'] as [$kind, $when, $columns]) {
+                $heat = is_array($when) ? $heats[$when[0]][$when[1]] : [null, $when];
+                $hour = 'lot_charged' === $kind ? '08:00' : '18:00';
+                $of = null === $heat[0] ? [] : ['heat' => $heat[0]];
+                $this->move($caster, $id, $kind, "{$heat[1]} {$hour} UTC", $columns + $of);
+            }
+        }
+        foreach ($metal['melted_in'] as $casting => $crucible) {
+            foreach ($heats[$casting] as [$heat]) {
+                if (null !== $heat) {
+                    $this->change($caster, ['part' => 'heat', 'id' => $heat, 'set' => self::to(['crucible.name' => $crucible])]);
+                }
+            }
+        }
+        foreach ($this->notebook->shelves($caster)->rows as $row) {
+            foreach ($metal['looks'][$row->name() ?? ''] ?? [] as [$day, $found, $note]) {
+                $kind = 'furnaces' === $row->kind() ? 'furnace_look' : 'crucible_look';
+                $columns = ['found' => $found] + ('' === $note ? [] : ['note' => $note]);
+                $this->move($caster, $row->id()->toRfc4122(), $kind, "{$day} 10:00 UTC", $columns);
+            }
+        }
+        foreach ($metal['consumables'] as $row) {
+            $id = $this->thing($caster, 'consumables', $row['thing']);
+            foreach ($row['book'] as [$kind, $day, $columns]) {
+                $this->move($caster, $id, $kind, "{$day} 12:00 UTC", $columns);
+            }
+        }
+    }
+
+    /** @param array<string, mixed> $columns */
+    private function thing(Caster $caster, string $kind, array $columns): string
+    {
+        $id = Uuid::v7()->toRfc4122();
+        $this->change($caster, ['part' => 'workshop_row', 'id' => $id, 'create' => ['kind' => $kind], 'set' => self::to($columns)]);
+
+        return $id;
+    }
+
+    /** @param array<string, mixed> $columns */
+    private function move(Caster $caster, string $of, string $kind, string $when, array $columns): void
+    {
+        $this->change($caster, [
+            'part' => 'movement',
+            'id' => Uuid::v7()->toRfc4122(),
+            'create' => ['of' => $of, 'kind' => $kind],
+            'set' => self::to($columns + ['at' => (new \DateTimeImmutable($when))->getTimestamp()]),
+        ]);
     }
 
     /** @return array<string, string> casting → the recipe its moulds are mixed by */
@@ -150,13 +205,7 @@ final readonly class LoadDemo
         $rows = require __DIR__.'/Data/recipes.php';
         $recipes = [];
         foreach ($rows as $row) {
-            $id = Uuid::v7()->toRfc4122();
-            $this->change($caster, [
-                'part' => 'workshop_row',
-                'id' => $id,
-                'create' => ['kind' => 'recipes'],
-                'set' => self::to($row['recipe']),
-            ]);
+            $id = $this->thing($caster, 'recipes', $row['recipe']);
             $recipes += array_fill_keys($row['castings'], $id);
         }
 

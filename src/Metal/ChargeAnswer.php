@@ -10,6 +10,7 @@ use MoltenNotes\App\Shared\Http\Answer;
 final readonly class ChargeAnswer extends Answer
 {
     /**
+     * @param string $sentence what is wanted, what went in and what that is
      * @param array<string, mixed>|null $need figure of the plan
      * @param string|null $holds what the crucible holds, in words
      * @param float|null $roomKg the same
@@ -28,6 +29,8 @@ final readonly class ChargeAnswer extends Answer
         public string $castingName,
         public int $number,
         public string $state,
+        public string $sentence,
+        public string $standing,
         public ?string $heatId,
         public ?string $alloy,
         public ?string $metal,

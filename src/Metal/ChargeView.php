@@ -23,6 +23,7 @@ use MoltenNotes\Core\Charge\Correction;
 use MoltenNotes\Core\Charge\CorrectionLine;
 use MoltenNotes\Core\Charge\Knowledge;
 use MoltenNotes\Core\Charge\LotState;
+use MoltenNotes\Core\Charge\PotLine;
 use MoltenNotes\Core\Charge\PotMetal;
 use MoltenNotes\Core\Charge\PotVerdict;
 use MoltenNotes\Core\Charge\Shelf;
@@ -60,16 +61,20 @@ final readonly class ChargeView
         $charged = null === $pot || [] === $pot->lines ? null : $pot;
         $movements = null === $heat ? [] : $this->book->movementsOf($heat);
         $holds = $plan->figure('metal', 'crucible_holds');
+        $need = $plan->figure('metal', 'charge');
+        [$sentence, $standing] = self::sentence($need?->value, $charged, $alloy, $heat, $format);
 
         return new ChargeAnswer(
             attemptId: $attempt->id()->toRfc4122(),
             castingName: $attempt->casting()->name(),
             number: $attempt->number(),
             state: $attempt->state(),
+            sentence: $sentence,
+            standing: $standing,
             heatId: $heat?->id()->toRfc4122(),
             alloy: $alloy?->code,
             metal: $alloy?->name,
-            need: $plan->figure('metal', 'charge')?->toArray($format),
+            need: $need?->toArray($format),
             holds: null === $holds ? null : $format->estimate($holds->value),
             roomKg: null === $holds ? null : round($holds->value->si, 6),
             lines: $this->moved($movements, 'lot_charged', $format),
@@ -86,6 +91,28 @@ final readonly class ChargeView
             crucibles: $this->metal->crucibles($caster),
             cautions: $this->cautions($movements, $shelf, $charged),
         );
+    }
+
+    /** @return array{string, string} */
+    private static function sentence(?Estimate $need, ?PotMetal $pot, ?Alloy $alloy, ?Heat $heat, QuantityFormatter $format): array
+    {
+        $mass = static fn (float $kg): string => $format->si($kg, Dimension::Mass);
+        if (null === $alloy) {
+            return ['Say in the record which alloy it is to be.', 'plain'];
+        }
+        if (null === $pot) {
+            return [null === $need
+                ? "How much {$alloy->name} is wanted the plan cannot tell yet."
+                : "{$mass($need->si)} of {$alloy->name} are wanted; nothing has gone into the pot yet.", 'plain'];
+        }
+        $charged = array_sum(array_map(static fn (PotLine $line): float => $line->mass->si, $pot->lines));
+        if (null !== $need && $charged < 0.98 * $need->si) {
+            return ["{$mass($charged)} went in; {$mass($need->si)} are wanted: {$mass($need->si - $charged)} more.", 'risky'];
+        }
+        $metal = null === $heat ? $pot->composition : LotBook::foundIn($heat)->composition($pot->composition);
+        $verdict = PotVerdict::of($metal, $alloy);
+
+        return [$verdict->sentence, $verdict->standing];
     }
 
     /** The cheapest charge of an alloy from the shelf; kg above zero. */

@@ -122,6 +122,9 @@ function Head({ attempt }: { attempt: Attempt }) {
             </Link>
           </>
         )}
+        <Link to={`/attempts/${attempt.id}/charge`} className="press">
+          Charge
+        </Link>
         {attempt.heat && (
           <Link to={`/heats/${attempt.heat.id}/curve`} className="press">
             Melt curve

@@ -1,45 +1,23 @@
 import { useState } from 'react';
-import { v7 as freshId } from 'uuid';
-import { MOVEMENTS, SIEVES, useHandbook, type Column, type Heap } from '../../shared/api';
-import { today } from '../../shared/day';
-import { useDraft, useDraftPart, type DraftInHand, type Plain } from '../../shared/record';
-import { DraftState } from '../../shared/ui/DraftState';
+import { MOVEMENTS, SIEVES, useHandbook, type Heap } from '../../shared/api';
+import type { DraftInHand, Plain } from '../../shared/record';
 import { SmallEntry } from '../../shared/ui/SmallEntry';
-import { isKept, useSaving } from '../../shared/ui/useSaving';
+import { Cell, columnOf, EntryFrame, useEntry } from '../things/index';
 import { SqueezeDrawing } from './HeapFigure';
-import { columnOf, testsOf } from './model';
+import { testsOf } from './model';
 
-/** An entry that is being written: it is on the device while it is typed, as everything is. */
-function useEntry(heap: Heap, kind: 'sand_test' | 'sand_addition', onDone: () => void) {
-  const record = `heap ${heap.line.id} ${kind}`;
-  const begun = useDraftPart(record, 'entry')?.id;
-  const [own] = useState(() => freshId());
-  const id = begun ?? own;
-  const parts = { entry: { part: 'movement' as const, id, create: { of: heap.line.id, kind } } };
-  const draft = useDraft(record, { label: heap.line.name, path: `/workshop/heaps/${heap.line.id}`, parts }, {});
-  const { busy, outcome, run } = useSaving();
-  const [day, setDay] = useState(today());
-  const save = async () => {
-    // Today is now; another day is its noon, by the clock on this wall.
-    const at = day === today() ? Date.now() : new Date(`${day}T12:00:00`).getTime();
-    draft.set('entry/at', Math.floor(at / 1000));
-    const done = await run(draft.save);
-    if (isKept(done)) onDone();
-  };
-  return { draft, busy, outcome, day, setDay, save };
-}
-
-type Entry = ReturnType<typeof useEntry>;
+const useHeapEntry = (heap: Heap, kind: 'sand_test' | 'sand_addition', onDone: () => void) =>
+  useEntry({ id: heap.line.id, name: heap.line.name }, kind, `/workshop/heaps/${heap.line.id}`, onDone);
 
 /** A test of a heap: what is due first, how each is done, and what was weighed; the rest is reckoned. */
 export function TestForm({ heap, onDone }: { heap: Heap; onDone: () => void }) {
-  const entry = useEntry(heap, 'sand_test', onDone);
+  const entry = useHeapEntry(heap, 'sand_test', onDone);
   const tests = testsOf(heap);
   const due = tests.filter((one) => one.due);
   const others = tests.filter((one) => !one.due);
   const squeezed = heap.line.serves.some((process) => process === 'green_sand' || process === 'oil_sand');
   return (
-    <Entry entry={entry} words="Keep the test">
+    <EntryFrame entry={entry} words="Keep the test">
       {squeezed && <Squeeze draft={entry.draft} />}
       {due.map((one) => (
         <Measured key={one.measure.code} test={one} draft={entry.draft} />
@@ -55,18 +33,18 @@ export function TestForm({ heap, onDone }: { heap: Heap; onDone: () => void }) {
         </details>
       )}
       <Cell column={columnOf('sand_test', 'note')} draft={entry.draft} wide />
-    </Entry>
+    </EntryFrame>
   );
 }
 
 /** What was mixed in or taken out; the masses that were worked out stand there to be put right. */
 export function MixedInForm({ heap, offered, onDone }: { heap: Heap; offered: Record<string, string>; onDone: () => void }) {
-  const entry = useEntry(heap, 'sand_addition', onDone);
+  const entry = useHeapEntry(heap, 'sand_addition', onDone);
   const oiled = heap.measures.some((one) => one.code === 'oil');
   const columns = (MOVEMENTS['sand_addition'] ?? []).filter((one) => oiled || !['oil', 'catalyst'].includes(one.key));
   const [taken, setTaken] = useState(false);
   return (
-    <Entry entry={entry} words="Keep it">
+    <EntryFrame entry={entry} words="Keep it">
       {Object.keys(offered).length > 0 && !taken && (
         <p className="mb-3">
           <button
@@ -89,39 +67,7 @@ export function MixedInForm({ heap, offered, onDone }: { heap: Heap; offered: Re
           ))}
       </div>
       <Cell column={columnOf('sand_addition', 'note')} draft={entry.draft} wide />
-    </Entry>
-  );
-}
-
-function Entry({ entry, words, children }: { entry: Entry; words: string; children: React.ReactNode }) {
-  const { draft, busy, outcome, day, setDay, save } = entry;
-  return (
-    <form
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-    >
-      {children}
-      <div className="mt-4 flex flex-wrap items-end gap-4">
-        <label className="block">
-          <span className="block text-sm text-soft">On</span>
-          <input type="date" className="entry" value={day} max={today()} onChange={(event) => setDay(event.target.value || today())} />
-        </label>
-        {draft.problem('entry/at') && (
-          <p role="alert" className="font-semibold text-molten">
-            {draft.problem('entry/at')}
-          </p>
-        )}
-      </div>
-      <div className="mt-4 flex flex-wrap items-center gap-4">
-        <button type="submit" className="press press-molten min-h-16 px-8 text-lg" disabled={busy || draft.touched.length === 0}>
-          {busy ? 'Saving' : words}
-        </button>
-        <DraftState draft={draft} outcome={outcome} what="The entry" onDrop={() => void draft.drop()} />
-      </div>
-    </form>
+    </EntryFrame>
   );
 }
 
@@ -209,16 +155,3 @@ function Sieves({ draft }: { draft: DraftInHand }) {
 }
 
 const wordsOf = (raw: Plain | undefined) => (typeof raw === 'string' ? raw : '');
-
-function Cell({ column, draft, wide = false }: { column: Column; draft: DraftInHand; wide?: boolean }) {
-  return (
-    <SmallEntry
-      label={column.label}
-      width={wide ? 'mt-3 w-full' : ''}
-      value={draft.at(`entry/${column.key}`)?.shown ?? ''}
-      example={column.example}
-      onChange={(text) => draft.set(`entry/${column.key}`, text === '' ? null : text, text)}
-      error={draft.problem(`entry/${column.key}`)}
-    />
-  );
-}

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Heap, HeapMeasure, Mending } from '../../shared/api';
-import { columnOf, grains, heightOf, mixedIn, outline, spanOf, testsOf } from './model';
+import { columnOf } from '../things/index';
+import { grains, heightOf, mixedIn, outline, spanOf, testsOf } from './model';
 
 const measure = (code: string, more: Partial<HeapMeasure> = {}): HeapMeasure => ({
   code,

@@ -1,4 +1,5 @@
-import { MOVEMENTS, type Column, type Heap, type HeapMeasure, type Mending } from '../../shared/api';
+import { columnOf } from '../things/index';
+import { type Column, type Heap, type HeapMeasure, type Mending } from '../../shared/api';
 
 /** What of a test tells each measure: weighed or timed first, as read otherwise. */
 export const TESTS: readonly { measure: string; columns: readonly string[] }[] = [
@@ -11,12 +12,6 @@ export const TESTS: readonly { measure: string; columns: readonly string[] }[] =
 ];
 
 const OF_THE_DAY = ['moisture', 'compactability'];
-
-export function columnOf(kind: string, key: string): Column {
-  const column = MOVEMENTS[kind]?.find((one) => one.key === key);
-  if (!column) throw new Error(`There is no column ${key} of ${kind}.`);
-  return column;
-}
 
 /** Tests this kind of sand asks for: those that are due first, each group in the order a test is made. */
 export function testsOf(heap: Heap): { measure: HeapMeasure; columns: readonly Column[]; due: boolean }[] {

@@ -130,7 +130,7 @@ function Left({ sheet, doing }: { sheet: RunSheet; doing: Doing }) {
   if (put)
     return (
       <p className="mt-4" role="status">
-        It stands on the shelf of your workshop now.
+        It stands on the shelf of your workshop now, as the metal that was in this pot.
       </p>
     );
   const metal = alloys.find((one) => one.code === sheet.alloy)?.name ?? 'Metal';
@@ -141,18 +141,25 @@ function Left({ sheet, doing }: { sheet: RunSheet; doing: Doing }) {
       onSubmit={(event) => {
         event.preventDefault();
         if (mass.trim() === '') return;
+        const lot = freshId();
         void doing
           .send([
             { part: 'heat', id: heat, set: { 'metal.remainder': { was: null, to: mass.trim() } } },
             {
               part: 'workshop_row',
-              id: freshId(),
+              id: lot,
               create: { kind: 'stock' },
               set: {
                 name: { was: null, to: `Ingots, ${metal}, ${sheet.casting_name} no. ${sheet.number}` },
-                mass: { was: null, to: mass.trim() },
+                form: { was: null, to: 'returns' },
                 ...(sheet.alloy ? { alloy: { was: null, to: sheet.alloy } } : {}),
               },
+            },
+            {
+              part: 'movement',
+              id: freshId(),
+              create: { of: lot, kind: 'lot_returned' },
+              set: { mass: { was: null, to: mass.trim() }, what: { was: null, to: 'remainder' }, heat: { was: null, to: heat } },
             },
           ])
           .then((outcome) => setPut(isKept(outcome)));

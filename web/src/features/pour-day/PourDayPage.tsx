@@ -626,6 +626,11 @@ function Lay({ sheet }: { sheet: RunSheet }) {
           </div>
         ))}
       </dl>
+      <p className="mt-2">
+        <Link to={`/attempts/${sheet.attempt_id}/charge`} className="press min-h-14">
+          Charge off the shelf
+        </Link>
+      </p>
     </section>
   );
 }

@@ -1,32 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import type { Workshop } from '../../shared/api';
-import { readComposition, seenOf } from './model';
+import { metres, seenOf } from './model';
 
 const told = (raw: unknown, shown: string) => ({ raw, shown });
 const workshop: Workshop = {
-  furnaces: [
-    {
-      id: 'f',
-      version: 1,
-      columns: {
-        name: told('Kiln', 'Kiln'),
-        power: told({ value: 2, unit: 'kW' }, '2 kW'),
-        efficiency: told({ value: 25, unit: 'percent', upper: 35 }, '25–35 %'),
-      },
-    },
-  ],
+  furnaces: [],
   crucibles: [],
   flasks: [],
-  cutters: [{ id: 'c', version: 1, columns: { name: told('Tube', 'Tube'), size: told({ value: 0.625, unit: 'in' }, '15.9 mm') } }],
+  cutters: [],
+  stock: [],
+  consumables: [],
   heaps: [],
   recipes: [],
-  stock: [
-    {
-      id: 's',
-      version: 2,
-      columns: { name: told('Wheels', 'Wheels'), price: told(2.2, '2.2'), composition: told({ Si: 7, Mg: 0.35 }, 'Si 7, Mg 0.35') },
-    },
-  ],
   tariffs: { electric: 0.34 },
   safe_lift: told({ value: 15, unit: 'kg' }, '15 kg'),
   currency: 'EUR',
@@ -39,9 +24,6 @@ const workshop: Workshop = {
 describe('the workshop', () => {
   it('stands in its entries as it was typed, and as it is stored behind them', () => {
     const seen = seenOf(workshop);
-    expect(seen['c/size']).toEqual({ raw: { value: 0.625, unit: 'in' }, shown: '0.625 in' });
-    expect(seen['f/efficiency']?.shown).toBe('25-35 %');
-    expect(seen['s/composition']).toEqual({ raw: { Si: 7, Mg: 0.35 }, shown: 'Si 7, Mg 0.35' });
     expect([seen['workshop/tariffs.electric']?.raw, seen['workshop/safe_lift']?.shown, seen['workshop/school']]).toEqual([
       0.34,
       '15 kg',
@@ -49,7 +31,9 @@ describe('the workshop', () => {
     ]);
   });
 
-  it('reads a composition with commas as decimals or between', () => {
-    expect(readComposition('Si 7, Mg 0,35; Fe:0.15 %')).toEqual({ Si: '7 %', Mg: '0,35 %', Fe: '0.15 %' });
+  it('draws what was typed in any unit to one scale, and nothing where that is not said', () => {
+    expect(metres(told({ value: 0.625, unit: 'in' }, '15.9 mm'))).toBeCloseTo(0.015875);
+    expect(metres(told({ value: 600, unit: 'mL' }, '600 mL'))).toBeCloseTo(0.0006);
+    expect([metres(undefined), metres(told('long', 'long')), metres(told({ value: 3, unit: 'furlong' }, '3'))]).toEqual([null, null, null]);
   });
 });

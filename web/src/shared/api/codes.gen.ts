@@ -439,3 +439,20 @@ export const SIEVES = [
   {"mesh":"270","opening":0.053},
   {"mesh":"pan","opening":0},
 ] as const;
+
+/** What a unit of length or of volume comes to in metres or cubic metres; for drawings to scale. */
+export const SIZES: Record<string, number> = {
+  m: 1,
+  cm: 0.01,
+  mm: 0.001,
+  in: 0.0254,
+  ft: 0.3048,
+  thou: 2.54e-5,
+  m3: 1,
+  L: 0.001,
+  mL: 1.0e-6,
+  cm3: 1.0e-6,
+  mm3: 1.0e-9,
+  in3: 1.6387064e-5,
+  floz: 2.95735295625e-5,
+};

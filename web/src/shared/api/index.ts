@@ -4,6 +4,7 @@ export {
   PLAN_STEPS,
   SHAPES,
   SIEVES,
+  SIZES,
   SITS,
   STARTERS,
   TARIFFS,

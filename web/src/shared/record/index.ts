@@ -1,4 +1,4 @@
-export { anythingUnkept, draftFor, partOf } from './draft';
+export { anythingUnkept, draftFor } from './draft';
 export { Outbox, type Outcome } from './outbox';
 export { isBlank, same, type Plain } from './plain';
 export { device, readable, shapes, type Clash, type Outgoing, type WaitingPhoto } from './store';

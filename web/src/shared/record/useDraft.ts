@@ -34,6 +34,8 @@ export interface DraftInHand {
   meanwhile: (field: string) => Stands | null;
   /** What the notebook said against a field. */
   problem: (field: string) => string | undefined;
+  /** The complaint about a field or about a part of it: one element of a composition. */
+  problemWithin: (field: string) => string | undefined;
   refused: string | null;
   /** False where this device cannot keep what is typed. */
   keeps: boolean;
@@ -46,15 +48,9 @@ export interface DraftInHand {
 /**
  * The draft of a record: what is typed, kept on this device until it is saved, and on its way until the notebook has it.
  *
- * @param seen    what the notebook holds, field by field; it may change under the draft
- * @param newPart what a name stands for that is not among the parts: something begun in this very draft
+ * @param seen what the notebook holds, field by field; it may change under the draft
  */
-export function useDraft(
-  record: string,
-  given: About,
-  seen: Readonly<Record<string, Stands>>,
-  newPart?: (key: string) => PartRef,
-): DraftInHand {
+export function useDraft(record: string, given: About, seen: Readonly<Record<string, Stands>>): DraftInHand {
   const outbox = useOutbox();
   const draft = draftFor(outbox.account, record);
   use(draft.ready);
@@ -68,10 +64,7 @@ export function useDraft(
       }
     return fields;
   }, [outbox.items]);
-  const about = newPart
-    ? { ...given, parts: { ...Object.fromEntries([...state.fields.keys()].map(partOf).map((key) => [key, newPart(key)])), ...given.parts } }
-    : given;
-  const refOf = (field: string): PartRef | undefined => about.parts[partOf(field)] ?? newPart?.(partOf(field));
+  const refOf = (field: string): PartRef | undefined => given.parts[partOf(field)];
   const names = [
     ...new Set([
       ...state.fields.keys(),
@@ -95,18 +88,7 @@ export function useDraft(
   return {
     at,
     names,
-    set: (field, raw, shown, explicit = false) =>
-      draft.set(
-        {
-          ...about,
-          parts: newPart && !(partOf(field) in about.parts) ? { ...about.parts, [partOf(field)]: newPart(partOf(field)) } : about.parts,
-        },
-        field,
-        raw,
-        shown ?? wordsOf(raw),
-        before(field)?.raw ?? null,
-        explicit,
-      ),
+    set: (field, raw, shown, explicit = false) => draft.set(given, field, raw, shown ?? wordsOf(raw), before(field)?.raw ?? null, explicit),
     touched: [...state.fields.keys()],
     isTouched: (field) => state.fields.has(field),
     meanwhile: (field) => {
@@ -115,11 +97,12 @@ export function useDraft(
       return row && !same(now?.raw, row.was) && !same(now?.raw, row.to) ? (now ?? { raw: null, shown: 'blank' }) : null;
     },
     problem: (field) => state.problems[field],
+    problemWithin: (field) => state.problems[field] ?? Object.entries(state.problems).find(([name]) => name.startsWith(`${field}/`))?.[1],
     refused: state.refused,
     keeps: state.keeps,
     onItsWay: outbox.items.some((item) => item.record === record),
     save: async () => {
-      const command = await draft.command(about, v7());
+      const command = await draft.command(given, v7());
       return command === null ? null : outbox.take(command);
     },
     drop: () => draft.drop(),

@@ -9,7 +9,7 @@ export function OpenWorking({ working, label = 'working' }: { working: Working; 
         <p className="figure text-base">{working.formula}</p>
         <dl>
           {working.inputs.map((input) => (
-            <div key={input.symbol} className="flex flex-wrap gap-x-2">
+            <div key={`${input.symbol} ${input.label}`} className="flex flex-wrap gap-x-2">
               <dt>
                 <span className="figure">{input.symbol}</span> {input.label}
               </dt>

@@ -20,7 +20,7 @@ const START: readonly Line[] = [
 ];
 
 /** The cheapest charge from the stock for a composition; where none fits, which window cannot be met and the nearest mix. */
-export function MixCharge({ hasStock, currency }: { hasStock: boolean; currency: string }) {
+export function MixCharge({ hasStock }: { hasStock: boolean }) {
   const [melt, setMelt] = useState('3 kg');
   const [lines, setLines] = useState<readonly Line[]>(START);
   const mix = useMix();
@@ -37,13 +37,12 @@ export function MixCharge({ hasStock, currency }: { hasStock: boolean; currency:
     mix.mutate({ melt, windows, recovery });
   };
   return (
-    <section id="mix" className="mt-10 border-t-[3px] border-double border-ink pt-3" aria-label="Mix a charge">
-      <h2>Mix a charge</h2>
+    <section className="mt-10 border-t-[3px] border-double border-ink pt-3" aria-label="To a composition of your own">
+      <h2>To a composition of your own</h2>
       <p className="text-soft">
-        From your stock, to a composition, at least cost. Recovery: how much of an element is left after melting; zinc and magnesium burn
-        off.
+        Windows as you type them, at least cost. Recovery: how much of an element is left after melting; zinc and magnesium burn off.
       </p>
-      {!hasStock && <p className="mt-2">List your stock above first, each with its mass, price and composition, and save it.</p>}
+      {!hasStock && <p className="mt-2">Write down what metal you have first, each lot with its mass, price and composition.</p>}
       <div className="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-[26rem_1fr]">
         <form
           noValidate
@@ -100,13 +99,13 @@ export function MixCharge({ hasStock, currency }: { hasStock: boolean; currency:
           </div>
         </form>
         {mix.isError && Object.keys(messages).length === 0 && <Failed error={mix.error} />}
-        {mix.data && <Result mix={mix.data} currency={currency} />}
+        {mix.data && <Result mix={mix.data} />}
       </div>
     </section>
   );
 }
 
-function Result({ mix, currency }: { mix: Mix; currency: string }) {
+function Result({ mix }: { mix: Mix }) {
   const most = Math.max(...mix.charge.map((line) => line.kg), 0.001);
   return (
     <div aria-live="polite">
@@ -130,7 +129,7 @@ function Result({ mix, currency }: { mix: Mix; currency: string }) {
               Cost
             </th>
             <td className="figure py-1.5 pr-4 text-right text-lg whitespace-nowrap">
-              {mix.cost} {currency}
+              {mix.cost} {mix.currency}
             </td>
             <td />
           </tr>
