@@ -9,6 +9,9 @@ use MoltenNotes\Core\Table;
 /** What an alloy is made of: the window of each element. Source: Data/grades.php, row by row. */
 final readonly class Grade
 {
+    /** Share up to which an element that the grade does not name is a trace. Usual for "others, each" in the standards of the grades. */
+    private const TRACE = 0.0005;
+
     /**
      * @param string $base sign of the element that is the rest
      * @param array<string, array{float, float}> $windows element → least and most share, 0…1
@@ -22,6 +25,20 @@ final readonly class Grade
     public static function find(?string $alloy): ?self
     {
         return self::all()[$alloy ?? ''] ?? null;
+    }
+
+    /**
+     * Its windows, and for every other element that it may be a trace and no more.
+     *
+     * @param list<string> $elements that may be there
+     *
+     * @return array<string, array{float, float}> element → least and most share
+     */
+    public function windowsFor(array $elements): array
+    {
+        $others = array_diff($elements, [$this->base, '?', ...array_map(strval(...), array_keys($this->windows))]);
+
+        return $this->windows + array_fill_keys($others, [0.0, self::TRACE]);
     }
 
     /** @return array<string, self> by alloy */

@@ -15,13 +15,19 @@ use MoltenNotes\Core\Quantity\QuantityFormatter;
  *
  * Mix with the windows of the grade, with what a melt usually keeps of each element and what pots and tools bring. The cheapest mix lies at
  * the edge of a window, where what is not known of the scrap decides; so each window is drawn in by a quarter of its width on both sides
- * first (founders' choice), and only where that cannot be met, taken whole.
+ * first, nearly to its middle where that costs hardly more (founders' choice), and only where that cannot be met, taken whole.
  */
 final readonly class ChargeProposal
 {
     private const DRAWN_IN = 0.25;
+    /** Nearly to the middle, where that costs no more than this share. */
+    private const MIDDLE = 0.45;
+    private const MIDDLE_COSTS = 0.03;
     /** Halvings of the mass until the most that can be made is known to a thousandth. */
     private const HALVINGS = 10;
+    /** Of the charge: less is a pinch. It is left out where that costs no more than this share, or than a pinch of the dearest. */
+    private const PINCH = 0.04;
+    private const WORTH = 0.1;
     /** Metal with less of the base than this is something to alloy with. */
     private const OF_BASE = 0.3;
 
@@ -58,6 +64,16 @@ final readonly class ChargeProposal
         }
         $stock = array_map(static fn (LotState $state): Stock => self::stock($state, $grade), $usable);
         [$mix, $cut] = self::mixed($kg, $grade, $stock, $whole, $room);
+        $dearest = max(0.0, ...array_map(static fn (Stock $s): float => $s->price, $stock));
+        // A pinch of something is not worth fetching where the rest does as well.
+        foreach (self::pinches($mix, $kg) as $i) {
+            $without = $stock;
+            $without[$i] = $stock[$i]->none();
+            [$other, $otherCut] = self::mixed($kg, $grade, array_values($without), $whole, $room);
+            if ($other->isFeasible() && $otherCut === $cut && $other->cost <= $mix->cost * (1 + self::WORTH) + self::PINCH * $kg * $dearest) {
+                [$mix, $stock] = [$other, array_values($without)];
+            }
+        }
         $pot = PotMetal::of(array_map(
             static fn (LotState $state, float $mass): PotLine => new PotLine(
                 $state->lot->name,
@@ -92,7 +108,7 @@ final readonly class ChargeProposal
             return 0.0;
         }
         $stock = array_map(static fn (LotState $state): Stock => self::stock($state, $grade), self::usable($states, $grade)[0]);
-        $windows = self::windows($grade, 0.0);
+        $windows = self::windows($grade, $stock, 0.0);
 
         return [] === $stock ? 0.0 : self::most($kg, $windows, $stock);
     }
@@ -126,8 +142,8 @@ final readonly class ChargeProposal
      */
     private static function mixed(float $kg, Grade $grade, array $stock, bool $whole, ?float $room): array
     {
-        $inner = self::windows($grade, self::DRAWN_IN);
-        $outer = self::windows($grade, 0.0);
+        $inner = self::windows($grade, $stock, self::DRAWN_IN);
+        $outer = self::windows($grade, $stock, 0.0);
         if ($whole) {
             $mix = Mix::wholePieces($kg, $room, $inner, $stock) ?? Mix::wholePieces($kg, $room, $outer, $stock);
             if (null !== $mix) {
@@ -135,8 +151,13 @@ final readonly class ChargeProposal
             }
         }
         $mix = Mix::cheapest($kg, $inner, $stock);
+        $middle = $mix->isFeasible() ? Mix::cheapest($kg, self::windows($grade, $stock, self::MIDDLE), $stock) : $mix;
 
-        return [$mix->isFeasible() ? $mix : Mix::cheapest($kg, $outer, $stock), $whole];
+        return [match (true) {
+            $middle->isFeasible() && $middle->cost <= $mix->cost * (1 + self::MIDDLE_COSTS) => $middle,
+            $mix->isFeasible() => $mix,
+            default => Mix::cheapest($kg, $outer, $stock),
+        }, $whole];
     }
 
     /**
@@ -161,7 +182,7 @@ final readonly class ChargeProposal
                 default => 'The cheapest that comes out as '.$wanted->name.'.',
             }, 'good'];
         }
-        $can = self::most($kg, self::windows($grade, 0.0), $stock);
+        $can = self::most($kg, self::windows($grade, $stock, 0.0), $stock);
         if ($can > 0.02 * $kg) {
             return ['It is short by '.$mass($kg - $can).": the shelf makes {$mass($can)} of {$wanted->name}.", 'bad'];
         }
@@ -174,14 +195,20 @@ final readonly class ChargeProposal
     }
 
     /**
-     * Windows of a grade less what pots and tools bring.
+     * Windows of a grade less what pots and tools bring; what else is in the stock stays a trace.
+     *
+     * @param list<Stock> $stock
      *
      * @return array<string, array{float, float}>
      */
-    private static function windows(Grade $grade, float $drawnIn): array
+    private static function windows(Grade $grade, array $stock, float $drawnIn): array
     {
         $windows = [];
-        foreach ($grade->windows as $element => [$low, $high]) {
+        $elements = [];
+        foreach ($stock as $one) {
+            $elements = [...$elements, ...array_map(strval(...), array_keys($one->composition))];
+        }
+        foreach ($grade->windowsFor(array_values(array_unique($elements))) as $element => [$low, $high]) {
             $gained = Recovery::of($grade->base, $element)->gained->si;
             $by = $drawnIn * ($high - $low);
             $windows[$element] = [
@@ -219,6 +246,21 @@ final readonly class ChargeProposal
     }
 
     /**
+     * Lots of which so little is taken that it is hardly worth it, the least first; none where nothing fits anyway.
+     *
+     * @return list<int>
+     */
+    private static function pinches(MixResult $mix, float $kg): array
+    {
+        $pinches = $mix->isFeasible()
+            ? array_filter($mix->charge, static fn (float $mass): bool => $mass > 1e-6 && $mass < self::PINCH * $kg)
+            : [];
+        asort($pinches);
+
+        return array_keys($pinches);
+    }
+
+    /**
      * Whether any of it is the metal itself, and not only what it is alloyed with.
      *
      * @param list<LotState> $states
@@ -237,7 +279,7 @@ final readonly class ChargeProposal
     private static function stock(LotState $state, Grade $grade): Stock
     {
         $arrives = [];
-        foreach (array_keys($grade->windows) as $element) {
+        foreach (array_keys($state->composition?->middle() ?? []) as $element) {
             $share = $state->composition?->share($element)->si ?? 0.0;
             $arrives[$element] = $share * Recovery::of($grade->base, $element)->kept->si;
         }

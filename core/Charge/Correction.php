@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Charge;
 
 use MoltenNotes\Core\Alloy\Alloy;
+use MoltenNotes\Core\Alloy\Grade;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
@@ -58,6 +59,7 @@ final readonly class Correction
         ?Estimate $room,
         QuantityFormatter $format,
     ): self {
+        $windows = self::withTraces($found, $windows, $wanted, $additions);
         $off = self::off($found, $windows, 0.001);
         if ([] === $off) {
             return new self([], null, [], "Nothing to add: it is {$wanted->name} as it stands.");
@@ -92,6 +94,30 @@ final readonly class Correction
         $after = PotMetal::of($metal);
 
         return new self($lines, $after, [], self::said($lines, $after, $room, $format));
+    }
+
+    /**
+     * What does not belong into such metal stays a trace, or as much as there is already: nothing puts right one element with another.
+     *
+     * @param array<string, array{float, float}> $windows
+     * @param list<Addition> $additions
+     *
+     * @return array<string, array{float, float}>
+     */
+    private static function withTraces(Composition $found, array $windows, Alloy $wanted, array $additions): array
+    {
+        $elements = [];
+        foreach ([$found, ...array_map(static fn (Addition $one): Composition => $one->composition, $additions)] as $metal) {
+            $elements = [...$elements, $metal->base, ...array_map(strval(...), array_keys($metal->shares))];
+        }
+        $grade = Grade::find($wanted->code);
+        foreach (array_diff_key($grade?->windowsFor(array_values(array_unique($elements))) ?? [], $windows) as $element => [, $most]) {
+            if ($element !== $found->base && !isset($grade->windows[$element])) {
+                $windows[$element] = [0.0, max($most, $found->share($element)->si)];
+            }
+        }
+
+        return $windows;
     }
 
     /**

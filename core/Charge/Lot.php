@@ -21,6 +21,7 @@ final readonly class Lot
     /**
      * @param Estimate $mass kg when it was written down
      * @param bool $isWeighed whether anybody said how much there was
+     * @param bool $saysHow whether anybody said how its composition is known
      * @param Estimate $loss share that a melt takes of it, 0…0.9
      * @param int $remelts that it went through before it came here, 0 or more
      * @param float|null $price of one kilogram, in the workshop's currency
@@ -36,6 +37,7 @@ final readonly class Lot
         public ?Alloy $alloy,
         public ?string $form,
         public Knowledge $known,
+        public bool $saysHow,
         public ?Composition $composition,
         public Estimate $loss,
         public int $remelts,
@@ -70,6 +72,7 @@ final readonly class Lot
             $alloy,
             $form,
             $known,
+            null !== $word('known'),
             Composition::told(self::shares($typed), $alloy?->code, $known),
             null === $loss ? $usual : Estimate::of($loss),
             is_int($remelts) ? $remelts : 0,

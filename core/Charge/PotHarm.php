@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Charge;
 
 use MoltenNotes\Core\Alloy\Harm;
+use MoltenNotes\Core\Quantity\Estimate;
 
 /** A harm that is in a metal, or may be. */
 final readonly class PotHarm
 {
-    /** @param bool $sure whether it is there in the middle of what is known, not only at its end */
-    private function __construct(public Harm $harm, public bool $sure)
+    /** What may just reach a limit, as a grade is allowed to, is not beyond it. */
+    private const BEYOND = 1.001;
+
+    /**
+     * @param bool $sure whether it is there in the middle of what is known, not only at its end
+     * @param string $words what it does; where it is not sure, how much there may be first
+     */
+    private function __construct(public Harm $harm, public bool $sure, public string $words)
     {
     }
 
@@ -29,8 +36,12 @@ final readonly class PotHarm
             $sure = $harm->strikes($middle);
             $highest = $metal->share($harm->element)->highSi;
             // The element as high as it may be; what must be beside it as it is thought to be.
-            if ($sure || ($highest >= $harm->from && $harm->strikes([$harm->element => min($harm->to, $highest)] + $middle))) {
-                $harms[] = new self($harm, $sure);
+            if ($sure || ($highest > $harm->from * self::BEYOND && $harm->strikes([$harm->element => min($harm->to, $highest)] + $middle))) {
+                $harms[] = new self(
+                    $harm,
+                    $sure,
+                    $sure ? $harm->words : "{$harm->element} may reach ".PotMetal::percent(Estimate::ratio($highest)).': '.lcfirst($harm->words),
+                );
             }
         }
         usort($harms, static fn (self $a, self $b): int => $b->sure <=> $a->sure);

@@ -15,7 +15,8 @@ use MoltenNotes\Core\Working\WorkingInput;
  * What is in the pot, from what went into it: c = Σ mᵢ(1 − lᵢ) cᵢ r ÷ Σ mᵢ(1 − lᵢ) + g, element by element.
  *
  * m kg charged, l melt loss, c share in the lot, r what the melt keeps of the element (of what is stirred into liquid metal: what arrives),
- * g what pots and tools bring. Derived, a mass balance; r and g from Data/recoveries.php, which are rough.
+ * g what pots and tools bring. What is not known of the lots is taken to err together: returns and the scrap that they came from are one
+ * metal, and mixing them tells nobody more of it. Derived, a mass balance; r and g from Data/recoveries.php, which are rough.
  */
 final readonly class PotMetal
 {
@@ -75,15 +76,15 @@ final readonly class PotMetal
             if ($element !== $base) {
                 $shares[$element] = Estimate::through(
                     Dimension::Ratio,
-                    static function (float ...$c) use ($parts, $all): float {
+                    static function (float $where) use ($parts, $all, $element): float {
                         $sum = 0.0;
-                        foreach (array_values($c) as $i => $share) {
-                            $sum += $parts[$i][0] * $share;
+                        foreach ($parts as [$kg, $composition]) {
+                            $sum += $kg * self::within($composition->share($element), $where);
                         }
 
                         return $sum / $all;
                     },
-                    ...array_map(static fn (array $part): Estimate => $part[1]->share($element), $parts),
+                    self::somewhere(),
                 );
             }
         }
@@ -145,6 +146,20 @@ final readonly class PotMetal
         return $low === $high ? "{$middle} %" : "{$middle} ({$low}–{$high}) %";
     }
 
+    /** From the low ends of all lots at 0 over their middles at 1 to their high ends at 2. */
+    private static function somewhere(): Estimate
+    {
+        return Estimate::ratio(1.0, 0.0, 2.0);
+    }
+
+    /** A share, that far between its ends. */
+    private static function within(Estimate $share, float $where): float
+    {
+        return $where < 1.0
+            ? $share->si - (1.0 - $where) * ($share->si - $share->lowSi)
+            : $share->si + ($where - 1.0) * ($share->highSi - $share->si);
+    }
+
     private static function isOne(Estimate $share): bool
     {
         return $share->lowSi >= 1.0;
@@ -173,11 +188,11 @@ final readonly class PotMetal
             $recovery = Recovery::of($base, $element);
             $shares[$element] = Estimate::through(
                 Dimension::Ratio,
-                static function (float $kept, float $added, float $gained, float ...$c) use ($parts, $all): float {
+                static function (float $kept, float $added, float $gained, float $where) use ($parts, $all, $element): float {
                     $keeps = [ChargedAs::Cold->value => $kept, ChargedAs::Stirred->value => $added, ChargedAs::Liquid->value => 1.0];
                     $sum = 0.0;
-                    foreach (array_values($c) as $i => $share) {
-                        $sum += $parts[$i][0] * $share * $keeps[$parts[$i][2]->value];
+                    foreach ($parts as [$kg, $composition, $as]) {
+                        $sum += $kg * self::within($composition->share($element), $where) * $keeps[$as->value];
                     }
 
                     return min(1.0, $sum / $all + $gained);
@@ -185,7 +200,7 @@ final readonly class PotMetal
                 $recovery->kept,
                 $recovery->added,
                 $cold ? $recovery->gained : Estimate::ratio(0.0),
-                ...array_map(static fn (array $part): Estimate => $part[1]->share($element), $parts),
+                self::somewhere(),
             );
         }
 

@@ -26,13 +26,17 @@ final readonly class PotVerdict
     public static function of(?Composition $metal, ?Alloy $wanted, ?array $windows = null): self
     {
         $grade = Grade::find($wanted?->code);
-        $windows ??= true === $grade?->known ? $grade->windows : [];
         if (null === $metal) {
             return new self([], [], 'What it is made of cannot be told: nothing is known of part of it.', 'plain');
         }
+        $windows ??= true === $grade?->known ? $grade->windows : [];
+        $named = $windows;
+        if (true === $grade?->known) {
+            $windows += $grade->windowsFor(array_map(strval(...), array_keys($metal->shares)));
+        }
         $elements = array_map(
             static fn (string $element): PotElement => PotElement::of($element, $metal->share($element), $windows[$element] ?? null),
-            self::order($metal, $windows),
+            self::order($metal, $named),
         );
         $harms = PotHarm::in($metal);
         $standings = array_map(static fn (PotElement $line): string => $line->standing, $elements);
@@ -47,10 +51,10 @@ final readonly class PotVerdict
 
         return new self($elements, $harms, match (true) {
             $otherMetal => "It is no {$name}: most of it is {$metal->base}.",
-            [] !== $harms && $harms[0]->sure => $harms[0]->harm->words,
+            [] !== $harms && $harms[0]->sure => $harms[0]->words,
             in_array('bad', $standings, true) => self::named($elements, 'bad', 'outside as well'),
             in_array('risky', $standings, true) => self::named($elements, 'risky', 'as unsure'),
-            [] !== $harms => "It may be: {$harms[0]->harm->words}",
+            [] !== $harms => $harms[0]->words,
             [] !== $windows => "It comes out as {$name}: every element inside its window.",
             null !== $wanted => "There is no window to hold it against: the grade of {$name} is not known.",
             default => 'Say which alloy it is to be, and it is held against that.',

@@ -25,4 +25,10 @@ final readonly class Stock
         public ?float $piece = null,
     ) {
     }
+
+    /** The same, with nothing of it to be had. */
+    public function none(): self
+    {
+        return new self($this->name, $this->composition, $this->loss, $this->price, 0.0, 0.0, $this->piece);
+    }
 }

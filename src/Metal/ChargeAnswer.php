@@ -16,6 +16,7 @@ final readonly class ChargeAnswer extends Answer
      * @param float|null $roomKg the same
      * @param list<ChargeLineAnswer> $lines
      * @param PotAnswer|null $found the pot as it was found to be
+     * @param list<string> $elements that the alloy is asked for
      * @param object $shares element → ToldAnswer, as it was found
      * @param array{element: string, shown: string, percent: float}|null $cup what a cooled cup says of the main addition
      * @param list<ChargeLineAnswer> $returned
@@ -40,6 +41,7 @@ final readonly class ChargeAnswer extends Answer
         public array $lines,
         public ?PotAnswer $pot,
         public ?PotAnswer $found,
+        public array $elements,
         public object $shares,
         public ?string $foundBy,
         public ?array $cup,

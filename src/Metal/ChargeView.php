@@ -15,6 +15,7 @@ use MoltenNotes\App\Shared\Http\ToldAnswer;
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Alloy\Grade;
+use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Attempt\AttemptRecord;
 use MoltenNotes\Core\Charge\Addition;
 use MoltenNotes\Core\Charge\ChargeProposal;
@@ -27,6 +28,7 @@ use MoltenNotes\Core\Charge\PotLine;
 use MoltenNotes\Core\Charge\PotMetal;
 use MoltenNotes\Core\Charge\PotVerdict;
 use MoltenNotes\Core\Charge\Shelf;
+use MoltenNotes\Core\Experience\PastHeat;
 use MoltenNotes\Core\MeltCurve\CupAnalysis;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
@@ -80,6 +82,7 @@ final readonly class ChargeView
             lines: $this->moved($movements, 'lot_charged', $format),
             pot: null === $charged ? null : MetalView::metal(PotVerdict::of($charged->composition, $alloy), $charged, $format, $charged->remelts),
             found: self::found($heat, $charged, $alloy, $format),
+            elements: array_map(strval(...), array_keys(Grade::find($alloy?->code)->windows ?? [])),
             shares: (object) self::shares($heat),
             foundBy: self::by($heat),
             cup: self::cup($record, $alloy),
@@ -88,9 +91,25 @@ final readonly class ChargeView
             cost: $this->cost($movements, $shelf, $caster),
             lots: $this->metal->lines($caster),
             crucible: $record->values()->choice('crucible.name'),
-            crucibles: $this->metal->crucibles($caster),
+            crucibles: $this->crucibles($caster, $alloy, $record->values()->choice('crucible.name')),
             cautions: $this->cautions($movements, $shelf, $charged),
         );
+    }
+
+    /**
+     * Those that such metal may go into, and the one that was chosen whatever it is.
+     *
+     * @return list<CareAnswer>
+     */
+    private function crucibles(Caster $caster, ?Alloy $alloy, ?string $chosen): array
+    {
+        $family = null === $alloy ? null : MetalFamily::of($alloy)->label;
+
+        return array_values(array_filter(
+            $this->metal->crucibles($caster),
+            static fn (CareAnswer $one): bool => (null !== $chosen && PastHeat::name($one->name) === PastHeat::name($chosen))
+                || (!$one->isOut && (null === $one->family || null === $family || $one->family === $family)),
+        ));
     }
 
     /** @return array{string, string} */

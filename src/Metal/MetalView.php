@@ -139,7 +139,7 @@ final readonly class MetalView
                 working: null === $pot ? null : $pot->working($line->element, $line->share, $format)->toArray(),
             ), $verdict->elements),
             harms: array_map(
-                static fn (PotHarm $one): PotHarmAnswer => new PotHarmAnswer($one->harm->kind, $one->harm->words, $one->sure),
+                static fn (PotHarm $one): PotHarmAnswer => new PotHarmAnswer($one->harm->kind, $one->words, $one->sure),
                 $verdict->harms,
             ),
         );
@@ -174,7 +174,11 @@ final readonly class MetalView
             shown: $format->estimate($state->mass),
             pieces: null === $lot->piece ? null : (int) round($kg / $lot->piece->si()),
             remelts: round($state->remelts, 1),
-            known: $lot->isKnown() ? $lot->known->label : 'not known',
+            known: match (true) {
+                $lot->saysHow => $lot->known->label,
+                'returns' === $lot->form && $moved => 'By what went into its pots',
+                default => $lot->isKnown() ? 'By its name' : 'Not known',
+            },
             caution: $hint,
             made: self::made($state),
             sentence: $sentence,

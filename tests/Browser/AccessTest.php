@@ -42,7 +42,7 @@ final class AccessTest extends JourneyTestCase
         foreach (
             [
                 "/attempts/{$id}" => 'Add a finding', '/castings' => 'New casting', '/log' => 'What is wrong with it?',
-                '/workshop' => 'Connect an instrument',
+                '/workshop' => 'Connect an instrument', '/workshop?metal' => 'Add metal', '/workshop?flasks' => 'Add a flask',
             ] as $path => $button
         ) {
             $this->open($path);
@@ -110,14 +110,29 @@ final class AccessTest extends JourneyTestCase
             ]),
             "/attempts/{$id}/why",
             "/attempts/{$id}/changes",
+            "/attempts/{$id}/charge",
             "/attempts/{$id}/log",
             '/log',
             '/workshop',
+            '/workshop/charge',
+            $this->lot(),
             '/ledger',
             '/handbook',
             '/settings',
             '/nowhere-at-all',
         ];
+    }
+
+    /** @return string a lot of the demo that has gone through many pots */
+    private function lot(): string
+    {
+        $lot = $this->driver->executeAsyncScript(
+            'const done = arguments[0]; fetch("/api/metal").then((r) => r.json())'
+                .'.then(({ lots }) => done(lots.find((lot) => lot.name === "Bronze returns").id));',
+        );
+        self::assertIsString($lot);
+
+        return "/workshop/metal/{$lot}";
     }
 
     /** @return string the curve of the demo's melt */

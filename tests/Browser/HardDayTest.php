@@ -19,7 +19,7 @@ final class HardDayTest extends DevicesTestCase
     {
         Chromium::resize($this->driver, 390, 844);
         $this->register('hard-day@molten.example');
-        $day = "/attempts/{$this->planned()}/day";
+        $day = "/attempts/{$this->planned(['pour.temperature' => '720 C'] + Plans::values())}/day";
         $this->open($day);
         $this->press('Lit');
         $this->goOn('Looked at with the neighbour');
@@ -87,7 +87,7 @@ final class HardDayTest extends DevicesTestCase
     {
         Chromium::resize($this->driver, 390, 844);
         $this->register('live-heat@molten.example');
-        $attempt = $this->planned();
+        $attempt = $this->planned(['pour.temperature' => '720 C'] + Plans::values());
         $this->open('/workshop');
         $this->press('Connect an instrument');
         $this->type('What you call it', 'Probe in the cup');
@@ -126,7 +126,7 @@ final class HardDayTest extends DevicesTestCase
     {
         Chromium::resize($this->driver, 390, 844);
         $this->register('photos@molten.example');
-        $attempt = $this->planned();
+        $attempt = $this->planned(['pour.temperature' => '720 C'] + Plans::values());
         $this->open("/attempts/{$attempt}");
         $this->offline(true);
         $whole = self::photo();
@@ -150,39 +150,6 @@ final class HardDayTest extends DevicesTestCase
         $this->find('//button[@aria-label="Set the pin here"]')->click();
         $this->find('//button[starts-with(@aria-label, "Pin 1: Misrun")]');
         self::assertEqualsWithDelta(0.5, $this->answer("/api/attempts/{$attempt}/photos", 'answer.photos[0].pins[0].x'), 0.05);
-    }
-
-    /** @return string an attempt that was planned, of a notebook that has nothing else */
-    private function planned(): string
-    {
-        $values = json_encode(['pour.temperature' => '720 C'] + Plans::values(), \JSON_THROW_ON_ERROR);
-        $id = $this->driver->executeAsyncScript(<<<JS
-            const done = arguments[0];
-            const uuid = () => {
-              const bytes = crypto.getRandomValues(new Uint8Array(16));
-              const now = Date.now();
-              for (let i = 0; i < 6; i++) bytes[i] = Math.floor(now / 2 ** (8 * (5 - i))) % 256;
-              bytes[6] = 0x70 | (bytes[6] & 15);
-              bytes[8] = 0x80 | (bytes[8] & 63);
-              const hex = [...bytes].map((n) => n.toString(16).padStart(2, '0')).join('');
-              return [8, 12, 16, 20, 32].map((end, i) => hex.slice([0, 8, 12, 16, 20][i], end)).join('-');
-            };
-            (async () => {
-              const { csrf } = await fetch('/api/session').then((r) => r.json());
-              const [casting, attempt] = [uuid(), uuid()];
-              const set = Object.fromEntries(Object.entries({$values}).map(([field, to]) => ['planned.' + field, { was: null, to }]));
-              const headers = { 'X-CSRF-Token': csrf, 'Content-Type': 'application/json' };
-              const answer = await fetch('/api/commands', { method: 'POST', headers,
-                body: JSON.stringify({ id: uuid(), changes: [
-                  { part: 'casting', id: casting, create: {}, set: { name: { was: null, to: 'Cleat' } } },
-                  { part: 'attempt', id: attempt, create: { casting }, set } ] }) });
-              done(answer.ok ? attempt : await answer.text());
-            })();
-            JS);
-        self::assertIsString($id);
-        self::assertSame(36, strlen($id), $id);
-
-        return $id;
     }
 
     private function goOn(string $reason): void

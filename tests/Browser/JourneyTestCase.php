@@ -131,6 +131,46 @@ abstract class JourneyTestCase extends TestCase
     }
 
     /** Waits until the numbers on the screen belong to what stands in the entries. */
+    /**
+     * A casting of this caster with an attempt that is planned.
+     *
+     * @param array<string, mixed> $planned
+     *
+     * @return string the attempt
+     */
+    protected function planned(array $planned, string $name = 'Cleat'): string
+    {
+        $values = json_encode($planned, \JSON_THROW_ON_ERROR);
+        $name = json_encode($name, \JSON_THROW_ON_ERROR);
+        $id = $this->driver->executeAsyncScript(<<<JS
+            const done = arguments[0];
+            const uuid = () => {
+              const bytes = crypto.getRandomValues(new Uint8Array(16));
+              const now = Date.now();
+              for (let i = 0; i < 6; i++) bytes[i] = Math.floor(now / 2 ** (8 * (5 - i))) % 256;
+              bytes[6] = 0x70 | (bytes[6] & 15);
+              bytes[8] = 0x80 | (bytes[8] & 63);
+              const hex = [...bytes].map((n) => n.toString(16).padStart(2, '0')).join('');
+              return [8, 12, 16, 20, 32].map((end, i) => hex.slice([0, 8, 12, 16, 20][i], end)).join('-');
+            };
+            (async () => {
+              const { csrf } = await fetch('/api/session').then((r) => r.json());
+              const [casting, attempt] = [uuid(), uuid()];
+              const set = Object.fromEntries(Object.entries({$values}).map(([field, to]) => ['planned.' + field, { was: null, to }]));
+              const headers = { 'X-CSRF-Token': csrf, 'Content-Type': 'application/json' };
+              const answer = await fetch('/api/commands', { method: 'POST', headers,
+                body: JSON.stringify({ id: uuid(), changes: [
+                  { part: 'casting', id: casting, create: {}, set: { name: { was: null, to: {$name} } } },
+                  { part: 'attempt', id: attempt, create: { casting }, set } ] }) });
+              done(answer.ok ? attempt : await answer.text());
+            })();
+            JS);
+        self::assertIsString($id);
+        self::assertSame(36, strlen($id), $id);
+
+        return $id;
+    }
+
     protected function settle(): void
     {
         $busy = WebDriverBy::cssSelector('[aria-busy="true"]');

@@ -51,9 +51,9 @@ return [
         ],
         [
             'lot' => [
-                'name' => 'Old pistons', 'alloy' => 'al_si12', 'form' => 'castings', 'known' => 'by_part', 'state' => 'oily',
+                'name' => 'Old pistons', 'alloy' => 'aluminium_unknown', 'form' => 'castings', 'known' => 'by_part', 'state' => 'oily',
                 'mass' => '2.0 kg', 'price' => '1.40', 'loss' => '6 %', 'piece' => '250 g',
-                'composition' => ['Si' => '12 %', 'Mg' => '1 %', 'Fe' => '0.5 %', 'Cu' => '1.1 %'],
+                'composition' => ['Si' => '12 %', 'Mg' => '1 %', 'Fe' => '0.5 %', 'Cu' => '1.1 %', 'Mn' => '0.1 %', 'Zn' => '0.1 %'],
             ],
             'book' => [],
         ],

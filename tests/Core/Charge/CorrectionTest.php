@@ -124,6 +124,23 @@ final class CorrectionTest extends TestCase
         self::assertSame(['Zinc rich brass'], array_map(static fn ($line): string => $line->addition->name, $correction->lines));
     }
 
+    /** Pewter is mostly tin, and its antimony has no place in bronze. */
+    public function testNothingIsPutRightWithWhatDoesNotBelongIntoTheMetal(): void
+    {
+        $pewter = new Addition(
+            'lot',
+            'Pewter',
+            Composition::told([], 'pewter_low_cu', Knowledge::of('certified')) ?? self::fail(),
+            Estimate::ratio(0.02),
+            5.0,
+        );
+        $correction = self::correct(2.5, ['Sn' => 8.2], 'tin_bronze', ['Sn' => [0.09, 0.11]], [$pewter, Addition::pure('Sn')]);
+        self::assertContains('Sn', array_map(static fn ($line): string => $line->addition->name, $correction->lines));
+        self::assertLessThanOrEqual(0.0005 + 1e-9, $correction->after?->composition?->share('Sb')->si);
+        // As little of it as stays a trace is not enough.
+        self::assertSame([], self::correct(2.5, ['Sn' => 8.2], 'tin_bronze', ['Sn' => [0.09, 0.11]], [$pewter])->lines);
+    }
+
     /** Random pots: what is weighed out makes it what was wanted, and glpsol finds nothing lighter. */
     public function testWhatIsWeighedOutMakesItWhatWasWantedAndNothingLighterDoes(): void
     {

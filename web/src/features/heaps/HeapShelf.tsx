@@ -18,7 +18,7 @@ export function HeapShelf() {
         What your moulds are made of. A heap that is tested says what to add, and when it is getting tired: its dark grains are burnt.
       </p>
       {heaps.length > 0 && (
-        <ul className="mt-3 grid gap-x-8 gap-y-6 sm:grid-cols-2 lg:grid-cols-3">
+        <ul className="mt-3 grid gap-x-8 gap-y-6 sm:grid-cols-2 lg:grid-cols-4">
           {heaps.map((heap) => (
             <li key={heap.id} data-heap={heap.name}>
               <Link to={`/workshop/heaps/${heap.id}`} className="block no-underline hover:bg-wash">

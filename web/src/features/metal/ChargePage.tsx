@@ -112,7 +112,7 @@ function OfCharge({ charge }: { charge: Charge }) {
           )}
           {charge.pot && (
             <div className="mt-3">
-              <PotWords pot={charge.pot} />
+              <PotWords pot={charge.pot} said={charge.sentence} />
               <PotFigure pot={charge.pot} label="What is in the pot, by what went in" />
             </div>
           )}

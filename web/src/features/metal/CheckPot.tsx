@@ -19,8 +19,7 @@ export function CheckPot({ charge, moves }: { charge: Charge; moves: Moves }) {
   const correction = useCorrection(charge.attempt_id);
   const messages = fieldMessages(correction.error);
   const choices = useHandbook().choices['lot_knowledge'] ?? [];
-  const pot = charge.found ?? charge.pot;
-  const elements = [...new Set([...(pot?.elements ?? []).filter((one) => one.window).map((one) => one.element), ...Object.keys(typed)])];
+  const elements = [...new Set([...charge.elements, ...Object.keys(known), ...Object.keys(typed)])];
   const text = (element: string) => typed[element] ?? known[element] ?? '';
   const inPot = mass || charge.pot?.mass || '';
   if (charge.alloy === null) return null;
@@ -70,7 +69,7 @@ export function CheckPot({ charge, moves }: { charge: Charge; moves: Moves }) {
             label="In the pot"
             width="w-32"
             value={mass}
-            example={charge.pot?.mass ?? '3 kg'}
+            example={charge.pot ? massOf(charge.pot.mass) : '3 kg'}
             onChange={setMass}
             error={messages['/mass']}
           />

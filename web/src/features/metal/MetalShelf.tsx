@@ -38,34 +38,36 @@ export function MetalShelf() {
           ))}
         </ul>
       )}
-      {boards(shelf.lots, shelf.families).map((board) => (
-        <div key={board.family} className="mt-5">
-          <h3 className="lettering text-ink">
-            {board.label} <span className="figure">{board.shown}</span>
-          </h3>
-          <ul className="mt-1 grid grid-cols-2 items-end gap-x-5 gap-y-4 sm:grid-cols-3 md:grid-cols-4 lg:grid-cols-6">
-            {board.lots.map((lot) => (
-              <li key={lot.id} data-lot={lot.name} className="self-start">
-                <Link to={`/workshop/metal/${lot.id}`} className="block no-underline hover:bg-wash">
-                  <LotFigure lot={lot} most={most} />
-                  <span className="mt-1 block leading-tight font-semibold underline underline-offset-4">{lot.name}</span>
-                </Link>
-                <p className="text-sm leading-snug">
-                  <span className="figure">{lot.shown}</span>
-                  {lot.pieces !== null && ` · ${lot.pieces === 1 ? 'one piece' : `${lot.pieces} pieces`}`}
-                </p>
-                <p className="text-sm leading-snug text-soft">{lot.metal}</p>
-                {lot.sentence && (
-                  <p className="mt-0.5 flex gap-1.5 text-sm leading-snug">
-                    <StandingMark standing={lot.standing} />
-                    <span>{lot.sentence}</span>
+      <div className="flex flex-wrap gap-x-10">
+        {boards(shelf.lots, shelf.families).map((board) => (
+          <div key={board.family} className="mt-5 max-w-full">
+            <h3 className="lettering text-ink">
+              {board.label} <span className="figure">{board.shown}</span>
+            </h3>
+            <ul className="mt-1 flex flex-wrap gap-x-6 gap-y-4">
+              {board.lots.map((lot) => (
+                <li key={lot.id} data-lot={lot.name} className="w-[9.4rem] self-start">
+                  <Link to={`/workshop/metal/${lot.id}`} className="block no-underline hover:bg-wash">
+                    <LotFigure lot={lot} most={most} />
+                    <span className="mt-1 block leading-tight font-semibold underline underline-offset-4">{lot.name}</span>
+                  </Link>
+                  <p className="text-sm leading-snug">
+                    <span className="figure">{lot.shown}</span>
+                    {lot.pieces !== null && ` · ${lot.pieces === 1 ? 'one piece' : `${lot.pieces} pieces`}`}
                   </p>
-                )}
-              </li>
-            ))}
-          </ul>
-        </div>
-      ))}
+                  <p className="text-sm leading-snug text-soft">{lot.metal}</p>
+                  {lot.sentence && (
+                    <p className="mt-0.5 flex gap-1.5 text-sm leading-snug">
+                      <StandingMark standing={lot.standing} />
+                      <span>{lot.sentence}</span>
+                    </p>
+                  )}
+                </li>
+              ))}
+            </ul>
+          </div>
+        ))}
+      </div>
       {gone.length > 0 && (
         <p className="mt-4 text-sm">
           <span className="lettering">Used up</span>{' '}

@@ -9,39 +9,55 @@ const WIDE = 200;
 export function PotFigure({ pot, label }: { pot: Pot; label: string }) {
   if (pot.elements.length === 0) return null;
   return (
-    <table className="w-full" aria-label={label}>
-      <thead>
-        <tr className="text-left text-sm text-soft">
-          <th className="font-normal">Element</th>
-          <th className="font-normal">Per cent</th>
-          <th className="hidden font-normal sm:table-cell" aria-hidden="true" />
-          <th className="font-normal">Wanted</th>
-        </tr>
-      </thead>
-      <tbody>
-        {pot.elements.map((element) => (
-          <tr key={element.element} className="hairline align-top" data-element={element.element} data-standing={element.standing}>
-            <th scope="row" className="w-16 py-1.5 pr-2 text-left">
-              <span className="flex gap-1.5">
-                <StandingMark standing={element.standing} />
-                {element.element}
-              </span>
-            </th>
-            <td className="py-1.5 pr-3">
-              <span className="figure whitespace-nowrap">{element.shown.replace(' %', '')}</span>
-              {element.words && element.standing !== 'good' && (
-                <span className={`block text-sm ${element.standing === 'bad' ? 'font-semibold' : ''}`}>{element.words}</span>
-              )}
-              {element.working && <OpenWorking working={element.working} />}
-            </td>
-            <td className="hidden w-[220px] py-1.5 pr-3 sm:table-cell" aria-hidden="true">
-              <Strip element={element} />
-            </td>
-            <td className="py-1.5 text-sm text-soft">{element.window ? element.window.shown.replace(' %', '') : ''}</td>
+    <>
+      <table className="w-full" aria-label={label}>
+        <thead>
+          <tr className="text-left text-sm text-soft">
+            <th className="font-normal">Element</th>
+            <th className="font-normal">Per cent</th>
+            <th className="hidden font-normal sm:table-cell" aria-hidden="true" />
+            <th className="font-normal">Wanted</th>
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {pot.elements.map((element) => (
+            <tr key={element.element} className="hairline align-top" data-element={element.element} data-standing={element.standing}>
+              <th scope="row" className="w-16 py-1.5 pr-2 text-left">
+                <span className="flex gap-1.5">
+                  <StandingMark standing={element.standing} />
+                  {element.element}
+                </span>
+              </th>
+              <td className="py-1.5 pr-3">
+                <span className="figure whitespace-nowrap">{element.shown.replace(' %', '')}</span>
+                {element.words && element.standing !== 'good' && (
+                  <span className={`block text-sm ${element.standing === 'bad' ? 'font-semibold' : ''}`}>{element.words}</span>
+                )}
+              </td>
+              <td className="hidden w-[220px] py-1.5 pr-3 sm:table-cell" aria-hidden="true">
+                <Strip element={element} />
+              </td>
+              <td className="py-1.5 text-sm text-soft">{element.window ? element.window.shown.replace(' %', '') : ''}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {pot.elements.some((element) => element.working) && (
+        <details className="mt-1">
+          <summary className="cursor-pointer py-2 text-sm underline underline-offset-4">how these came about</summary>
+          <ul className="columns-1 gap-8 sm:columns-2">
+            {pot.elements.map(
+              (element) =>
+                element.working && (
+                  <li key={element.element} className="break-inside-avoid">
+                    <OpenWorking working={element.working} label={`${element.element} ${element.shown}`} />
+                  </li>
+                ),
+            )}
+          </ul>
+        </details>
+      )}
+    </>
   );
 }
 
@@ -70,15 +86,17 @@ function Strip({ element }: { element: Pot['elements'][number] }) {
 }
 
 /** The sentence over a metal, and what makes it brittle or must not be in it. */
-export function PotWords({ pot, large = false }: { pot: Pot; large?: boolean }) {
+export function PotWords({ pot, said = '' }: { pot: Pot; said?: string }) {
   return (
     <div data-pot={pot.standing}>
-      <p className={`flex gap-2 ${large ? 'text-xl font-semibold' : ''}`}>
-        <StandingMark standing={pot.standing} />
-        <span>{pot.sentence}</span>
-      </p>
+      {pot.sentence !== said && (
+        <p className="flex gap-2">
+          <StandingMark standing={pot.standing} />
+          <span>{pot.sentence}</span>
+        </p>
+      )}
       {pot.harms
-        .filter((harm) => harm.words !== pot.sentence && !pot.sentence.endsWith(harm.words))
+        .filter((harm) => harm.words !== pot.sentence)
         .map((harm) => (
           <p key={harm.words} className="mt-1 flex gap-2" data-harm={harm.kind}>
             <StandingMark standing={harm.sure ? 'bad' : 'risky'} />

@@ -11,7 +11,7 @@ export function CrucibleFigure({ size, worn, out }: { size: number; worn: number
   return (
     <svg viewBox="0 0 80 88" width="80" height="88" aria-hidden="true">
       <path d={outer} fill="var(--ink)" fillOpacity="0.82" stroke="var(--ink)" strokeWidth="1.4" strokeLinejoin="round" />
-      <path d={inner} fill="var(--paper)" stroke="var(--ink)" strokeWidth="1" strokeLinejoin="round" />
+      <path d={inner} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1" strokeLinejoin="round" />
       {out && (
         <path
           d={`M${40 - 3} ${84 - high}l6 ${high * 0.3}l-7 ${high * 0.25}l6 ${high * 0.45}`}

@@ -139,7 +139,7 @@ const USED = { consumable_used: 'Used', consumable_bought: 'Bought', consumable_
 function Board({ title, why, kind, children }: { title: string; why: string; kind: Kind; children: React.ReactNode }) {
   const [adding, setAdding] = useState(false);
   return (
-    <section className="mt-10 border-t-[3px] border-double border-ink pt-3" aria-label={title}>
+    <section id={kind} className="mt-10 border-t-[3px] border-double border-ink pt-3" aria-label={title}>
       <h2>{title}</h2>
       <p className="mb-3 text-soft">{why}</p>
       {children}

@@ -16,6 +16,19 @@ import { seenOf } from './model';
 import { workshopQuery } from './queries';
 import { Tools } from './Tools';
 
+const PLACES = [
+  ['heaps', 'Sand'],
+  ['mixes', 'Mixes'],
+  ['metal', 'Metal'],
+  ['furnaces', 'Furnaces'],
+  ['crucibles', 'Crucibles'],
+  ['flasks', 'Flasks'],
+  ['cutters', 'Cutting tools'],
+  ['consumables', 'Consumables'],
+  ['prices', 'Prices'],
+  ['instruments', 'Instruments'],
+] as const;
+
 /** What the caster owns and goes by. Plans are made with it: sizes in your own tools, your own crucibles, your own tariff. */
 export function WorkshopPage() {
   const workshop = useSuspenseQuery(workshopQuery).data;
@@ -37,18 +50,28 @@ export function WorkshopPage() {
         </button>
       </div>
       <p className="mt-1 text-soft">Your sand, your metal, your tools, and what they want before the next pour.</p>
+      <nav aria-label="In the workshop" className="mt-2 flex flex-wrap gap-x-5">
+        {PLACES.map(([at, words]) => (
+          <a key={at} href={`#${at}`} className="py-2">
+            {words}
+          </a>
+        ))}
+      </nav>
       {workshop.unreadable.length > 0 && (
         <div className="caution mt-3" role="note">
           <p>Some of what is stored is no longer understood; it stays as it is: {workshop.unreadable.join(' ')}</p>
         </div>
       )}
       <HeapShelf />
-      <p className="mt-6 border-t-[3px] border-double border-ink pt-4">
-        <Link to="/workshop/mixes" className="press press-molten min-h-14">
-          Mix a batch
-        </Link>{' '}
-        <span className="text-soft">Plaster, rubber, sand, coats: masses on the scale, in the order of mixing, with a clock.</span>
-      </p>
+      <section id="mixes" className="mt-10 border-t-[3px] border-double border-ink pt-3" aria-label="Mixes">
+        <h2>Mixes</h2>
+        <p className="text-soft">Plaster, rubber, sand, coats: masses on the scale, in the order of mixing, with a clock.</p>
+        <p className="mt-3">
+          <Link to="/workshop/mixes" className="press press-molten min-h-14">
+            Mix a batch
+          </Link>
+        </p>
+      </section>
       <MetalShelf />
       <Tools workshop={workshop} />
       <form
@@ -58,7 +81,7 @@ export function WorkshopPage() {
           void run(draft.save);
         }}
       >
-        <section className="mt-10 border-t-[3px] border-double border-ink pt-3" aria-label="Prices, lift, school">
+        <section id="prices" className="mt-10 border-t-[3px] border-double border-ink pt-3" aria-label="Prices, lift, school">
           <h2>Prices, lift, school</h2>
           <div className="mt-3">
             <div className="flex flex-wrap gap-4">
