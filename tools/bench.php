@@ -75,6 +75,8 @@ function core(): void
         $known = $record($signs);
         measure("diagnosis with {$signs} positive findings", 25, static fn (): mixed => $diagnose->attempt($known), $target);
     }
+    require __DIR__.'/bench-charge.php';
+    wholeIngots();
     require __DIR__.'/bench-plan.php';
 }
 

@@ -66,7 +66,7 @@ final class MetalTest extends JourneyTestCase
         );
         $this->open("/attempts/{$attempt}/charge");
         $this->press('Weighed by hand');
-        $this->choose('Out of which lot', 'Old taps, 5 kg');
+        $this->find('//*[@aria-label="Out of which lot"]//button[starts-with(normalize-space(.), "Old taps")]')->click();
         $this->type('Went into the pot', '4 kg');
         $this->press('It went in');
         $this->find('//*[@data-moved="Old taps"]');
