@@ -35,6 +35,12 @@ final class LeftWater
         return exp((-self::ROUNDS * $dried->si() * $pull) / ($usual * self::DRIES_S));
     }
 
+    /** How many times as long as at 20 °C and 50 % humidity a coat takes to dry in such air (humidity 0…1); above zero. */
+    public static function slowness(Temperature $air, float $humidity): float
+    {
+        return (self::vapour(20.0) * 0.5) / (self::vapour($air->celsius()) * (1 - min(0.95, max(0.0, $humidity))));
+    }
+
     /** Water left in a plaster mould as a share of its mass, after a burnout right through to this temperature. */
     public static function inPlaster(Temperature $peak): float
     {

@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Core\Calendar;
+
+use MoltenNotes\Core\Quantity\Temperature;
+use MoltenNotes\Core\Venting\LeftWater;
+
+/**
+ * The tasks that planned pours imply: pattern, mould, melt, pour, cooling, opening, with the times of their own plans where they say them.
+ *
+ * Hands-on time is the middle of what is usual, waiting its late end: a mould that waits an hour longer is no worse. Drying goes with
+ * today's air (LeftWater), curing doubles for each 10 K colder than 20 °C (common practice). What is longer than a session is cut into
+ * sessions. Moulds of one melt share it; melts that share a furnace go one after the other, the cooler metal first where nothing else
+ * decides. A flask is free again when its casting is out.
+ */
+final class WeekTasks
+{
+    private const SETTING_UP = 20;
+    private const USUAL_AIR_C = 20.0;
+    private const USUAL_HUMIDITY = 0.5;
+    private const SESSION = 120;
+    private const ROUND = 5;
+
+    /** @var list<WeekTask> */
+    private array $tasks = [];
+
+    private function __construct(
+        private readonly Temperature $air,
+        private readonly float $humidity,
+        private readonly int $session,
+    ) {
+    }
+
+    /**
+     * @param list<PlannedMould> $moulds
+     * @param Temperature|null $air of these days
+     * @param float|null $humidity of these days, 0…1
+     * @param int $flasks moulds that can stand at the same time
+     * @param int $longest window there is, minutes
+     *
+     * @return list<WeekTask>
+     */
+    public static function of(array $moulds, ?Temperature $air, ?float $humidity, int $flasks, int $longest): array
+    {
+        $made = new self(
+            $air ?? Temperature::fromCelsius(self::USUAL_AIR_C),
+            $humidity ?? self::USUAL_HUMIDITY,
+            max(30, min(self::SESSION, 0 === $longest ? self::SESSION : $longest)),
+        );
+        usort($moulds, static fn (PlannedMould $a, PlannedMould $b): int => [$a->wanted ?? \PHP_INT_MAX, $a->hotness, $a->key]
+            <=> [$b->wanted ?? \PHP_INT_MAX, $b->hotness, $b->key]);
+        foreach ($moulds as $place => $mould) {
+            $made->mould($mould, $moulds, $place >= $flasks && $flasks > 0 ? $moulds[$place - $flasks] : null);
+        }
+
+        return $made->tasks;
+    }
+
+    /** @param list<PlannedMould> $all */
+    private function mould(PlannedMould $mould, array $all, ?PlannedMould $flaskOf): void
+    {
+        $process = $mould->process ?? 'green_sand';
+        foreach (Step::all() as $step) {
+            if (!$step->isIn($process) || !$this->applies($step, $mould)) {
+                continue;
+            }
+            if ('melt' === $step->code) {
+                $this->melt($mould, $all, $step);
+                continue;
+            }
+            $after = [];
+            foreach ($step->after as $code) {
+                $after[] = 'melt' === $code ? "{$mould->melt}/melt" : "{$mould->key}/{$code}";
+            }
+            if (null !== $flaskOf && in_array($step->code, ['mould', 'mould_cured', 'foam_box', 'invest'], true)) {
+                $after[] = "{$flaskOf->key}/open";
+            }
+            $this->add($step, $mould, $after);
+        }
+    }
+
+    /** @param list<string> $after */
+    private function add(Step $step, PlannedMould $mould, array $after): void
+    {
+        [$runs, $waits, $why] = $this->times($step, $mould);
+        $hands = $this->middle($step->hands) + ('never' === $step->alone ? $runs : 0);
+        $runs = 'never' === $step->alone ? 0 : $runs;
+        $coats = 'coats' === $step->only ? max(1, $mould->values->count('foam.coats') ?? 1) : 1;
+        $key = "{$mould->key}/{$step->code}";
+        for ($coat = 1; $coat <= $coats; ++$coat) {
+            // The last bears the name that others come after.
+            $own = $coat === $coats ? $key : "{$key}.{$coat}";
+            $label = $coats > 1 ? "{$step->label}, coat {$coat} of {$coats}" : $step->label;
+            $this->inSessions($step, $mould, $own, $hands, $runs, $waits, $after, $label, $why);
+            $after = [$own];
+        }
+    }
+
+    /** @param list<string> $after */
+    private function inSessions(
+        Step $step,
+        PlannedMould $mould,
+        string $key,
+        int $hands,
+        int $runs,
+        int $waits,
+        array $after,
+        string $label,
+        string $why,
+    ): void {
+        $parts = 'never' === $step->alone ? 1 : (int) ceil($hands / $this->session);
+        $done = $mould->done[$step->code] ?? $mould->done[substr($key, strlen($mould->key) + 1)] ?? null;
+        for ($part = 1; $part <= max(1, $parts); ++$part) {
+            $last = $part >= $parts;
+            $own = $last ? $key : "{$key}#{$part}";
+            $length = $parts > 1 ? self::rounded($hands / $parts) : $hands;
+            $this->tasks[] = new WeekTask(
+                new Task(
+                    $own,
+                    $length,
+                    $last ? $runs : 0,
+                    $last ? $waits : 0,
+                    $after,
+                    $step->machine,
+                    $step->tied,
+                    'pour' === $step->code ? $mould->wanted : null,
+                    null === $done ? null : $done - $length,
+                ),
+                [$mould->key],
+                $step->code,
+                $parts > 1 ? "{$label}, {$part} of {$parts}" : $label,
+                $step->alone,
+                $why,
+            );
+            $after = [$own];
+        }
+    }
+
+    /** @param list<PlannedMould> $all */
+    private function melt(PlannedMould $mould, array $all, Step $step): void
+    {
+        $key = "{$mould->melt}/melt";
+        foreach ($this->tasks as $one) {
+            if ($one->task->key === $key) {
+                return;
+            }
+        }
+        $of = array_values(array_filter($all, static fn (PlannedMould $one): bool => $one->melt === $mould->melt));
+        $minutes = null === $mould->melting ? null : $mould->melting->si() / 60;
+        $hands = null === $minutes ? $this->middle($step->hands) : self::rounded($minutes) + self::SETTING_UP;
+        $done = $mould->done['melt'] ?? null;
+        $this->tasks[] = new WeekTask(
+            new Task(
+                $key,
+                $hands,
+                0,
+                0,
+                // Whatever is poured from it stands ready before it is lit, but for what is still hot from the oven.
+                array_merge(...array_map(
+                    static fn (PlannedMould $one): array => array_map(
+                        static fn (string $code): string => "{$one->key}/{$code}",
+                        ['mould', 'mould_cured', 'bake', 'print_sand', 'wash', 'foam_box', 'talc', 'rubber_two'],
+                    ),
+                    $of,
+                )),
+                $step->machine,
+                true,
+                null,
+                null === $done ? null : $done - $hands,
+            ),
+            array_map(static fn (PlannedMould $one): string => $one->key, $of),
+            'melt',
+            $step->label,
+            'never',
+            null === $minutes ? 'as such melts usually take' : 'by its plan, and '.self::SETTING_UP.' minutes to set up',
+        );
+    }
+
+    /** @return array{int, int, string} minutes it runs, minutes it waits, and why so */
+    private function times(Step $step, PlannedMould $mould): array
+    {
+        $runs = $step->runs[1];
+        $waits = $step->waits[1];
+        $why = 'as is usual';
+        if ('cool' === $step->code && null !== $mould->opens) {
+            return [0, self::rounded($mould->opens->si() / 60), 'by its plan, at the late end'];
+        }
+        $told = null === $step->field ? null : $mould->values->measurement($step->field);
+        if (null !== $told) {
+            $minutes = self::rounded($told->si() / 60);
+
+            return $runs > 0 ? [$minutes, $waits, 'as you planned it'] : [0, $minutes, 'as you planned it'];
+        }
+        if ($step->dries) {
+            $slow = LeftWater::slowness($this->air, $this->humidity);
+            $waits = self::rounded(($step->waits[0] + $step->waits[1]) / 2 * $slow);
+            $why = round($this->air->celsius()).' °C and '.round(100 * $this->humidity).' % humidity: '
+                .($slow >= 1 ? round($slow, 1).' times as long as on a fair day' : 'quicker than on a usual day');
+        } elseif ($step->cures) {
+            $slow = 2 ** ((self::USUAL_AIR_C - $this->air->celsius()) / 10);
+            $waits = self::rounded($waits * max(0.5, $slow));
+            $why = 'at '.round($this->air->celsius()).' °C';
+        }
+
+        return [$runs, $waits, $why];
+    }
+
+    private function applies(Step $step, PlannedMould $mould): bool
+    {
+        $pattern = $mould->values->choice('pattern.kind');
+
+        return match ($step->only) {
+            null, 'coats' => true,
+            'new' => $mould->isFirst,
+            'wood' => $mould->isFirst && in_array($pattern, ['wood', 'clay'], true),
+            'print' => $mould->isFirst && 'print' === $pattern,
+            'pattern' => $mould->isFirst && in_array($pattern, ['wood', 'clay', 'print'], true),
+            'wash' => in_array($mould->values->choice('mould.coating'), ['dry', 'damp'], true),
+            'oven' => in_array($mould->values->choice('mould.cure'), ['oven', 'microwave'], true),
+            default => throw new \LogicException("No step is only for {$step->only}."),
+        };
+    }
+
+    /** @param array{int, int} $range */
+    private function middle(array $range): int
+    {
+        return self::rounded(($range[0] + $range[1]) / 2);
+    }
+
+    private static function rounded(float $minutes): int
+    {
+        return (int) (self::ROUND * ceil($minutes / self::ROUND - 1e-9));
+    }
+}

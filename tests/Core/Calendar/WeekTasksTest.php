@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\Tests\Core\Calendar;
+
+use MoltenNotes\Core\Calendar\Hours;
+use MoltenNotes\Core\Calendar\Network;
+use MoltenNotes\Core\Calendar\PlannedMould;
+use MoltenNotes\Core\Calendar\Scheduler;
+use MoltenNotes\Core\Calendar\Step;
+use MoltenNotes\Core\Calendar\Task;
+use MoltenNotes\Core\Calendar\WeekTask;
+use MoltenNotes\Core\Calendar\WeekTasks;
+use MoltenNotes\Core\Process\MouldProcess;
+use MoltenNotes\Core\Quantity\Measurement;
+use MoltenNotes\Core\Quantity\Temperature;
+use MoltenNotes\Core\Quantity\Time;
+use MoltenNotes\Core\Record\Fields;
+use MoltenNotes\Core\Record\Values;
+use PHPUnit\Framework\TestCase;
+
+/** What planned pours imply, and the hours that are worked. */
+final class WeekTasksTest extends TestCase
+{
+    private const DAY = 1440;
+
+    /** @param array<string, mixed> $values */
+    private static function mould(
+        string $key,
+        string $process,
+        array $values = [],
+        ?string $melt = null,
+        bool $first = true,
+        ?int $wanted = null,
+        array $done = [],
+        float $hot = 900.0,
+        ?Time $opens = null,
+    ): PlannedMould {
+        return new PlannedMould($key, ucfirst($key), $process, Values::of($values), $melt ?? "heat of {$key}", $first, null, $opens, $hot, $wanted, $done);
+    }
+
+    /**
+     * @param list<PlannedMould> $moulds
+     *
+     * @return array<string, WeekTask>
+     */
+    private static function tasks(array $moulds, ?float $celsius = null, ?float $humidity = null, int $flasks = 0): array
+    {
+        $tasks = [];
+        foreach (WeekTasks::of($moulds, null === $celsius ? null : Temperature::fromCelsius($celsius), $humidity, $flasks, 0) as $one) {
+            $tasks[$one->task->key] = $one;
+        }
+
+        return $tasks;
+    }
+
+    public function testEveryProcessHasAWayFromPatternToFettledCasting(): void
+    {
+        foreach (MouldProcess::all() as $process) {
+            $tasks = self::tasks([self::mould('m', $process->code, ['pattern.kind' => 'wood', 'foam.coats' => 2])]);
+            $keys = array_keys($tasks);
+            foreach (['heat of m/melt', 'm/pour', 'm/cool', 'm/open', 'm/finish'] as $wanted) {
+                self::assertContains($wanted, $keys, $process->code);
+            }
+            // In some order, and the pour waits for the mould: something that is no pattern and no melt.
+            $network = Network::of(array_map(static fn (WeekTask $one): Task => $one->task, array_values($tasks)));
+            $before = array_filter($network->tasks['m/pour']->after, static fn (string $key): bool => isset($tasks[$key]) && 'heat of m/melt' !== $key);
+            self::assertNotSame([], $before, $process->code);
+        }
+    }
+
+    /** Handbook figures of the yard (common practice): a coat 12 to 24 h at 20 °C and 50 %, three to four days at 5 °C and 80 %. */
+    public function testDryingGoesWithTodaysAir(): void
+    {
+        $wait = static fn (?float $celsius, ?float $humidity): int => self::tasks(
+            [self::mould('m', 'lost_foam', ['foam.coats' => 1])],
+            $celsius,
+            $humidity,
+        )['m/foam_coat']->task->waits;
+
+        self::assertEqualsWithDelta(18 * 60, $wait(null, null), 5);
+        self::assertSame($wait(null, null), $wait(20.0, 0.5));
+        self::assertGreaterThan(3 * self::DAY, $wait(5.0, 0.8));
+        self::assertLessThan(18 * 60, $wait(28.0, 0.4));
+        self::assertStringContainsString('times as long', self::tasks([self::mould('m', 'lost_foam')], 5.0, 0.8)['m/foam_coat']->why);
+    }
+
+    public function testCuringTakesTwiceAsLongTenKelvinColder(): void
+    {
+        $wait = static fn (float $celsius): int => self::tasks([self::mould('m', 'resin_sand')], $celsius)['m/mould_cured']->task->waits;
+
+        self::assertSame(2 * $wait(20.0), $wait(10.0));
+    }
+
+    public function testWhatIsPlannedStandsBeforeWhatIsUsual(): void
+    {
+        $values = [
+            'plaster.dry_time' => Measurement::of(30, 'h'), 'plaster.burnout_time' => Measurement::of(9, 'h'), 'pattern.kind' => 'print',
+        ];
+        $tasks = self::tasks([self::mould('m', 'plaster', $values, null, true, null, [], 900.0, Time::fromSi(3700.0))]);
+
+        self::assertSame(30 * 60, $tasks['m/dry']->task->waits);
+        self::assertSame(9 * 60, $tasks['m/burnout']->task->runs);
+        self::assertSame('oven', $tasks['m/burnout']->task->machine);
+        self::assertSame(65, $tasks['m/cool']->task->waits, 'never opened before the plan says');
+        self::assertArrayHasKey('m/print', $tasks);
+        self::assertArrayNotHasKey('m/print', self::tasks([self::mould('m', 'plaster', $values, null, false)]), 'a pattern that was moulded is there');
+    }
+
+    public function testCoatsFollowOneAnotherAndLongWorkIsCutIntoSessions(): void
+    {
+        $tasks = self::tasks([self::mould('m', 'lost_foam', ['foam.coats' => 3, 'pattern.kind' => 'wood'])]);
+
+        self::assertSame(['m/foam_coat.1'], $tasks['m/foam_coat.2']->task->after);
+        self::assertSame(['m/foam_coat.2'], $tasks['m/foam_coat']->task->after);
+        self::assertSame('Coat the foam, coat 3 of 3', $tasks['m/foam_coat']->label);
+        $short = [];
+        foreach (WeekTasks::of([self::mould('m', 'green_sand', ['pattern.kind' => 'wood'])], null, null, 0, 60) as $one) {
+            $short[$one->task->key] = $one;
+        }
+        self::assertLessThanOrEqual(60, $short['m/pattern']->task->hands);
+        self::assertSame(['m/pattern#1'], $short['m/pattern']->task->after);
+    }
+
+    public function testMouldsOfOneMeltShareItAndAFlaskIsFreeWhenItsCastingIsOut(): void
+    {
+        $tasks = self::tasks([
+            self::mould('a', 'green_sand', [], 'heat', true, 5000),
+            self::mould('b', 'green_sand', [], 'heat', true, 5000),
+            self::mould('c', 'oil_sand', [], 'other', true, 9000),
+        ], null, null, 2);
+
+        self::assertSame(['a', 'b'], $tasks['heat/melt']->moulds);
+        self::assertContains('heat/melt', $tasks['b/pour']->task->after);
+        self::assertContains('a/open', $tasks['c/mould']->task->after, 'two flasks, three moulds');
+        self::assertNotContains('a/open', $tasks['b/mould']->task->after);
+    }
+
+    /** A week with two processes, three moulds, two metals: nobody is in two places, and what slips moves what follows. */
+    public function testAWeekIsPlannedSlipsAndIsPlannedAgainKeepingWhatIsDone(): void
+    {
+        $hours = Hours::read([]);
+        self::assertInstanceOf(Hours::class, $hours);
+        // Monday the first of June 2026, noon.
+        $now = intdiv(gmmktime(12, 0, 0, 6, 1, 2026), 60);
+        $windows = $hours->windows($now, static fn (): int => 0, 1);
+        $sunday = intdiv(gmmktime(11, 0, 0, 6, 7, 2026), 60);
+        $moulds = static fn (array $done, int $at): array => [
+            self::mould('rowlock', 'green_sand', [], 'light', false, $sunday),
+            self::mould('fairlead', 'lost_foam', ['foam.coats' => 2], 'light', true, $sunday, $done),
+            self::mould('ring', 'plaster', [], 'bronze', true, $sunday + 240, [], 1300.0),
+        ];
+        $plan = static fn (array $done, int $at): ?\MoltenNotes\Core\Calendar\Schedule => Scheduler::of(
+            array_map(
+                static fn (WeekTask $one): Task => $one->task,
+                WeekTasks::of($moulds($done, $at), null, null, 3, $windows->longest()),
+            ),
+            $windows,
+            $at,
+        );
+        $first = $plan([], $now);
+        self::assertNotNull($first);
+        self::assertLessThanOrEqual(0, $first->lateness, 'it can be poured on Sunday');
+        self::assertLessThanOrEqual($first->starts['bronze/melt'], $first->starts['light/melt'] + 90, 'the cooler metal first');
+        // The foam was glued on Monday evening; by Friday night nobody has coated it.
+        $friday = intdiv(gmmktime(21, 0, 0, 6, 5, 2026), 60);
+        $later = $plan(['foam_cut' => $first->starts['fairlead/foam_cut'] + 65], $friday);
+        self::assertNotNull($later);
+        self::assertSame($first->starts['fairlead/foam_cut'], $later->starts['fairlead/foam_cut'], 'what is done stays');
+        self::assertGreaterThan(0, $later->lateness, 'Sunday is no longer to be had');
+        self::assertGreaterThanOrEqual($friday, $later->starts['fairlead/foam_coat.1']);
+    }
+
+    public function testHoursAreReadAsTheyAreTypedAndNonsenseIsNamed(): void
+    {
+        $read = Hours::read(['mon' => '18-21', 'sat' => '9.30 – 12, 14:00 to 18:30']);
+        self::assertInstanceOf(Hours::class, $read);
+        $monday = intdiv(gmmktime(0, 0, 0, 6, 1, 2026), 60);
+        $windows = array_slice($read->windows($monday, static fn (): int => 0, 2)->windows, 0, 3);
+        self::assertSame([
+            [$monday + 18 * 60, $monday + 21 * 60, 2],
+            [$monday + 5 * self::DAY + 570, $monday + 5 * self::DAY + 720, 2],
+            [$monday + 5 * self::DAY + 840, $monday + 5 * self::DAY + 1110, 2],
+        ], $windows);
+        foreach (['late', '21-18', '9-25', '9:70-10', '9-12,11-13'] as $nonsense) {
+            self::assertSame('tue', Hours::read(['tue' => $nonsense]), $nonsense);
+        }
+        // East of Greenwich seven in the evening comes earlier.
+        self::assertSame($monday + 16 * 60, $read->windows($monday, static fn (): int => 120, 1)->windows[0][0]);
+    }
+
+    public function testTheTableIsWhole(): void
+    {
+        $codes = array_keys(Step::all());
+        foreach (Step::all() as $step) {
+            self::assertSame([], array_diff($step->after, $codes), "{$step->code} comes after something that is no step");
+            self::assertTrue(null === $step->field || null !== Fields::find($step->field), $step->code);
+            foreach ([$step->hands, $step->runs, $step->waits] as [$least, $most]) {
+                self::assertLessThanOrEqual($most, $least);
+            }
+            self::assertSame([], array_diff($step->in, ['*', ...array_keys(MouldProcess::all())]), $step->code);
+        }
+    }
+}
