@@ -111,11 +111,12 @@ final class WeekTasks
         string $why,
     ): void {
         $parts = 'never' === $step->alone ? 1 : (int) ceil($hands / $this->session);
-        $done = $mould->done[$step->code] ?? $mould->done[substr($key, strlen($mould->key) + 1)] ?? null;
         for ($part = 1; $part <= max(1, $parts); ++$part) {
             $last = $part >= $parts;
             $own = $last ? $key : "{$key}#{$part}";
             $length = $parts > 1 ? self::rounded($hands / $parts) : $hands;
+            // A part, a coat, or all of the step.
+            $done = $mould->done[substr($own, strlen($mould->key) + 1)] ?? $mould->done[$step->code] ?? null;
             $this->tasks[] = new WeekTask(
                 new Task(
                     $own,
@@ -150,7 +151,7 @@ final class WeekTasks
         $of = array_values(array_filter($all, static fn (PlannedMould $one): bool => $one->melt === $mould->melt));
         $minutes = null === $mould->melting ? null : $mould->melting->si() / 60;
         $hands = null === $minutes ? $this->middle($step->hands) : self::rounded($minutes) + self::SETTING_UP;
-        $done = $mould->done['melt'] ?? null;
+        $done = max([\PHP_INT_MIN, ...array_map(static fn (PlannedMould $one): int => $one->done['melt'] ?? \PHP_INT_MIN, $of)]);
         $this->tasks[] = new WeekTask(
             new Task(
                 $key,
@@ -168,7 +169,7 @@ final class WeekTasks
                 $step->machine,
                 true,
                 null,
-                null === $done ? null : $done - $hands,
+                \PHP_INT_MIN === $done ? null : $done - $hands,
             ),
             array_map(static fn (PlannedMould $one): string => $one->key, $of),
             'melt',

@@ -60,6 +60,10 @@ class Caster implements UserInterface, PasswordAuthenticatedUserInterface
     #[ORM\Column(length: 16)]
     private string $revision = '';
 
+    /** Of the secret in the address that the calendar is fetched by; null where there is none. */
+    #[ORM\Column(length: 64, unique: true, nullable: true)]
+    private ?string $feedHash = null;
+
     /** @param non-empty-string $email as Address reads it */
     public function __construct(string $email, string $name, \DateTimeImmutable $joinedAt)
     {
@@ -213,5 +217,15 @@ class Caster implements UserInterface, PasswordAuthenticatedUserInterface
     public function getPassword(): string
     {
         return $this->passwordHash;
+    }
+
+    public function feedBy(?string $hash): void
+    {
+        $this->feedHash = $hash;
+    }
+
+    public function hasFeed(): bool
+    {
+        return null !== $this->feedHash;
     }
 }

@@ -14,6 +14,7 @@ use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\App\Shared\Seconds;
 use MoltenNotes\Core\Attempt\FindingReader;
 use MoltenNotes\Core\Attempt\Vocabulary;
+use MoltenNotes\Core\Calendar\Step;
 use MoltenNotes\Core\Diagnosis\Catalogue;
 use MoltenNotes\Core\NextAttempt\Change;
 use MoltenNotes\Core\PourDay\DayEvent;
@@ -36,6 +37,8 @@ final class OpenAttempt implements OpenRecord
     private const MOST_WORDS = 300;
 
     private const MOST_EVENTS = 300;
+
+    private const WANTED_WITHIN_S = 2 * 366 * 86400;
 
     /** @var list<DayEvent>|null what was tapped before this command; null where it taps nothing */
     private ?array $tapped = null;
@@ -96,6 +99,7 @@ final class OpenAttempt implements OpenRecord
             'own' => $this->ownChange($key, $raw, $pointer, $reader),
             'event' => $this->event($key, $raw, $pointer, $reader),
             'hold' => self::hold($key, $raw, $pointer, $reader),
+            'step' => $this->step($key, $raw, $pointer, $reader),
             'sheet' => $this->offered->read($this->attempt, $key, $raw, $pointer, $reader),
             default => $this->own($field, $raw, $pointer, $reader),
         };
@@ -115,7 +119,9 @@ final class OpenAttempt implements OpenRecord
             'own' => $this->attempt->ownChanges()[$key] ?? null,
             'event' => self::eventTold($this->attempt->events()[$key] ?? null),
             'hold' => $this->attempt->holds()[$key] ?? null,
+            'step' => self::secondsTold($this->attempt->steps()[$key] ?? null),
             default => match ($field) {
+                'wanted' => self::secondsTold($this->attempt->wantedAt()),
                 'beside' => $this->attempt->beside()?->id()->toRfc4122(),
                 'poured_on' => Plain::of($this->attempt->pouredOn()),
                 'verdict' => $this->attempt->verdict(),
@@ -144,6 +150,7 @@ final class OpenAttempt implements OpenRecord
             'own' => $this->attempt->changeOwn($key, self::ownWords($value)),
             'event' => $this->tap($key, $value),
             'hold' => $this->attempt->hold($key, is_array($value) ? ['reason' => self::textOf($value['reason'] ?? null)] : null),
+            'step' => $this->attempt->stepDone($key, is_string($value) ? (float) $value : null),
             default => $this->keepOwn($field, $value),
         };
     }
@@ -228,6 +235,7 @@ final class OpenAttempt implements OpenRecord
             'recipe' => null === $raw ? null : $this->recipe($raw, $pointer, $reader),
             'casting' => $this->casting($raw, $pointer, $reader),
             'beside' => null === $raw ? null : $this->beside($raw, $pointer, $reader),
+            'wanted' => $this->wanted($raw, $pointer, $reader),
             'binned' => $reader->mark($raw, $pointer),
             default => CommonFields::unknown($pointer, $reader, 'an attempt'),
         };
@@ -338,6 +346,37 @@ final class OpenAttempt implements OpenRecord
         ]);
     }
 
+    /** A step of its week: done at a moment, which is not still to come. */
+    private function step(string $key, mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        if (1 !== preg_match('/^([a-z_]+)(?:[.#]\d{1,2})?$/', $key, $parts) || !isset(Step::all()[$parts[1]])) {
+            self::noSuch($key, array_keys(Step::all()), 'a step', $pointer, $reader);
+
+            return null;
+        }
+
+        return null === $raw ? null : CommonFields::moment($raw, $pointer, $reader, $this->now);
+    }
+
+    /** When it is to be poured: a moment, to come or past. */
+    private function wanted(mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        if (null === $raw) {
+            return null;
+        }
+        $at = is_int($raw) || is_float($raw) || is_numeric($raw) ? (float) $raw : null;
+        $latest = (float) $this->now->getTimestamp() + self::WANTED_WITHIN_S;
+
+        return null === $at || $at < Seconds::FIRST || $at > $latest
+            ? $reader->refuse($pointer, 'record.impossible', 'Say when it is to be poured: a day and an hour within two years.')
+            : Seconds::words($at);
+    }
+
+    private static function secondsTold(?float $at): ?string
+    {
+        return null === $at ? null : Seconds::words($at);
+    }
+
     /** @return array{reason: string|null}|null */
     private static function hold(string $code, mixed $raw, string $pointer, ValueReader $reader): ?array
     {
@@ -421,6 +460,7 @@ final class OpenAttempt implements OpenRecord
             'poured_on' => $this->attempt->pourOn($value instanceof \DateTimeImmutable ? $value : null),
             'verdict' => $this->attempt->judge($text),
             'note' => $this->attempt->remark($text),
+            'wanted' => $this->attempt->want(null === $text ? null : (float) $text),
             'name' => $this->attempt->rename($text),
             'heat' => $this->attempt->joinHeat(
                 null === $text ? null : $this->notebook->own(Heat::class, Uuid::fromString($text), $this->attempt->caster()),

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Change;
 
 use MoltenNotes\App\Notebook\KeptWorkshop;
+use MoltenNotes\App\Notebook\WeekSettings;
 use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Workshop\WorkshopReader;
 use Symfony\Component\Uid\Uuid;
 
-/** What a caster goes by in the workshop: "safe_lift", "currency", "school", and "tariffs." with a source of heat. */
+/**
+ * What a caster goes by in the workshop: "safe_lift", "currency", "school", "tariffs." with a source of heat, and "week." with a day or with
+ * what else a week is planned by.
+ */
 final class OpenWorkshop implements OpenRecord
 {
     public function __construct(private readonly KeptWorkshop $workshop, private readonly bool $new)
@@ -38,6 +42,10 @@ final class OpenWorkshop implements OpenRecord
 
     public function read(string $field, mixed $raw, string $pointer, ValueReader $reader): mixed
     {
+        if (str_starts_with($field, 'week.')) {
+            return WeekSettings::read(substr($field, 5), $raw, $pointer, $reader);
+        }
+
         return in_array($field, ['safe_lift', 'currency', 'school'], true) || str_starts_with($field, 'tariffs.')
             ? WorkshopReader::setting($field, $raw, $pointer, $reader)
             : CommonFields::unknown($pointer, $reader, 'a workshop');
@@ -45,16 +53,24 @@ final class OpenWorkshop implements OpenRecord
 
     public function stored(string $field): mixed
     {
+        if (str_starts_with($field, 'week.')) {
+            return $this->group('week')[substr($field, 5)] ?? null;
+        }
+
         return str_starts_with($field, 'tariffs.')
-            ? $this->tariffs()[substr($field, 8)] ?? null
+            ? $this->group('tariffs')[substr($field, 8)] ?? null
             : $this->workshop->settings()[$field] ?? null;
     }
 
     public function keep(string $field, mixed $value): void
     {
-        if (str_starts_with($field, 'tariffs.')) {
-            $tariffs = array_filter([substr($field, 8) => $value] + $this->tariffs(), static fn (mixed $price): bool => null !== $price);
-            $this->workshop->set('tariffs', [] === $tariffs ? null : $tariffs);
+        $parts = explode('.', $field, 2);
+        if (2 === count($parts)) {
+            $group = array_filter(
+                [$parts[1] => Plain::of($value)] + $this->group($parts[0]),
+                static fn (mixed $one): bool => null !== $one,
+            );
+            $this->workshop->set($parts[0], [] === $group ? null : $group);
         } else {
             $this->workshop->set($field, Plain::of($value));
         }
@@ -66,10 +82,10 @@ final class OpenWorkshop implements OpenRecord
     }
 
     /** @return array<mixed> */
-    private function tariffs(): array
+    private function group(string $name): array
     {
-        $tariffs = $this->workshop->settings()['tariffs'] ?? [];
+        $group = $this->workshop->settings()[$name] ?? [];
 
-        return is_array($tariffs) ? $tariffs : [];
+        return is_array($group) ? $group : [];
     }
 }

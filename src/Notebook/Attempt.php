@@ -122,6 +122,14 @@ class Attempt
     #[ORM\Column(type: Types::JSON, nullable: true)]
     private mixed $holds = null;
 
+    /** When it is to be poured, seconds since 1970. */
+    #[ORM\Column(type: Types::FLOAT, nullable: true)]
+    private ?float $wantedAt = null;
+
+    /** Steps of its week that are done: step → seconds since 1970; whatever else may be stored is kept. */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    private mixed $steps = null;
+
     // What lists and filters need, as made where known; kept by summarise().
     #[ORM\Column(length: 40, nullable: true)]
     private ?string $process = null;
@@ -348,6 +356,36 @@ class Attempt
         uasort($events, static fn (DayEvent $a, DayEvent $b): int => $a->at <=> $b->at);
 
         return $events;
+    }
+
+    public function want(?float $at): void
+    {
+        $this->wantedAt = $at;
+    }
+
+    public function wantedAt(): ?float
+    {
+        return $this->wantedAt;
+    }
+
+    /** @param float|null $at seconds since 1970; null: not done after all */
+    public function stepDone(string $step, ?float $at): void
+    {
+        $this->steps = self::with($this->steps, $step, null === $at ? null : ['at' => $at]);
+    }
+
+    /** @return array<string, float> step → when it was done, seconds since 1970 */
+    public function steps(): array
+    {
+        $steps = [];
+        foreach (is_array($this->steps) ? $this->steps : [] as $step => $done) {
+            $at = is_array($done) ? $done['at'] ?? null : null;
+            if (is_float($at) || is_int($at)) {
+                $steps[(string) $step] = (float) $at;
+            }
+        }
+
+        return $steps;
     }
 
     /** @param array{reason: string|null}|null $seen null: not seen to any more */

@@ -1,0 +1,264 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MoltenNotes\App\Week;
+
+use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Notebook\Attempt;
+use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\Remembered;
+use MoltenNotes\App\Notebook\WeekSettings;
+use MoltenNotes\Core\Alloy\AlloyTable;
+use MoltenNotes\Core\Attempt\History;
+use MoltenNotes\Core\Calendar\Hours;
+use MoltenNotes\Core\Calendar\PlannedMould;
+use MoltenNotes\Core\Calendar\Week;
+use MoltenNotes\Core\Calendar\WeekTask;
+use MoltenNotes\Core\Plan\Basis;
+use MoltenNotes\Core\Plan\PlanCasting;
+use MoltenNotes\Core\PourDay\RunSheet;
+use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Quantity\Time;
+use MoltenNotes\Core\Record\Choices;
+use Symfony\Component\Clock\ClockInterface;
+
+/** A caster's week, as the API and the calendar show it. */
+final readonly class WeekView
+{
+    /** Each planned pour is planned to be told what it takes. */
+    private const MOST_MOULDS = 12;
+    private const DRAWN_DAYS = 16;
+
+    public function __construct(
+        private Notebook $notebook,
+        private Remembered $remembered,
+        private FeedAddresses $feeds,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    public function of(Caster $caster, ?string $zone): WeekAnswer
+    {
+        $settings = WeekSettings::of($this->notebook->keptWorkshop($caster), $zone);
+        $now = $this->minute();
+        $attempts = $this->planned($caster);
+        $in = $this->inTheWeek($attempts);
+        $week = $this->week($caster, $settings, $in, $now);
+        $names = [];
+        foreach ($attempts as $attempt) {
+            $names[$attempt->id()->toRfc4122()] = "{$attempt->casting()->name()}, no. {$attempt->number()}";
+        }
+        $tasks = self::tasks($week, $names, $now, $settings);
+        $end = max([60.0 * $now + 86400, ...array_map(static fn (WeekTaskAnswer $one): float => $one->runsUntil, $tasks)]);
+        $windows = [];
+        foreach ($settings->hours->windows($now, $settings->offset(...), $settings->people)->windows as [$from, $to]) {
+            if (60.0 * $from < min($end, 60.0 * $now + self::DRAWN_DAYS * 86400)) {
+                $windows[] = ['from' => 60.0 * $from, 'to' => 60.0 * $to];
+            }
+        }
+        $format = new QuantityFormatter($caster->units());
+        $kept = $this->notebook->keptWorkshop($caster);
+
+        return new WeekAnswer(
+            now: (float) $this->clock->now()->format('U.v'),
+            moulds: array_map(static fn (Attempt $one): WeekMouldAnswer => self::mould($one, $week), $in),
+            others: array_map(
+                static fn (Attempt $one): WeekMouldAnswer => self::mould($one, null),
+                array_values(array_filter($attempts, static fn (Attempt $one): bool => !in_array($one, $in, true))),
+            ),
+            tasks: $tasks,
+            tonight: array_map(static fn (array $one): WeekTonightAnswer => new WeekTonightAnswer(
+                $one['task']->task->key,
+                $one['task']->label,
+                self::nameOf($one['task'], $names),
+                $one['task']->task->hands,
+                array_map(
+                    static fn (string $mould, int $to): array => [
+                        'name' => $names[$mould] ?? '',
+                        'from' => 60.0 * ($week->pours[$mould] ?? $to),
+                        'to' => 60.0 * $to,
+                    ],
+                    array_keys($one['otherwise']),
+                    array_values($one['otherwise']),
+                ),
+            ), $week->tonight),
+            windows: $windows,
+            hours: (object) $settings->told,
+            usual: (object) Hours::USUAL,
+            people: $settings->people,
+            airTold: $settings->airTold?->toArray(),
+            humidityTold: $settings->humidityTold?->toArray(),
+            air: null === $settings->air && null === $settings->humidity
+                ? ''
+                : implode(', ', array_filter([
+                    null === $settings->air ? '' : $format->quantity($settings->air),
+                    null === $settings->humidity ? '' : round(100 * $settings->humidity).' % humidity',
+                ])),
+            reaches: null !== $week->schedule,
+            proven: $week->schedule->proven ?? false,
+            atBest: null === $week->schedule || $week->schedule->proven ? null : max(0, $week->schedule->lateness - $week->schedule->atBest),
+            hasFeed: $this->feeds->has($caster),
+            version: $kept?->version() ?? 0,
+        );
+    }
+
+    /**
+     * Tasks of the week as they stand, for a calendar.
+     *
+     * @return list<WeekTaskAnswer>
+     */
+    public function tasksOf(Caster $caster): array
+    {
+        return $this->of($caster, null)->tasks;
+    }
+
+    /** @param list<Attempt> $in */
+    private function week(Caster $caster, WeekSettings $settings, array $in, int $now): Week
+    {
+        /** @var array<string, array{melting: float|null, opens: float|null}> $times */
+        $times = $this->remembered->get($caster, 'times of planned pours', fn (): array => $this->times($caster));
+        $moulds = array_map(fn (Attempt $one): PlannedMould => $this->plannedMould($one, $times[$one->id()->toRfc4122()] ?? null), $in);
+        $flasks = count($this->notebook->workshop($caster)->flasks);
+
+        return Week::of(
+            $moulds,
+            $settings->air,
+            $settings->humidity,
+            $flasks,
+            $settings->hours->windows($now, $settings->offset(...), $settings->people),
+            $now,
+        );
+    }
+
+    /** @param array{melting: float|null, opens: float|null}|null $times */
+    private function plannedMould(Attempt $attempt, ?array $times): PlannedMould
+    {
+        $values = $attempt->toRecord(new History(), null)->values();
+        $melting = $times['melting'] ?? null;
+        $opens = $times['opens'] ?? null;
+        $wanted = $attempt->wantedAt();
+
+        return new PlannedMould(
+            key: $attempt->id()->toRfc4122(),
+            name: $attempt->casting()->name(),
+            process: $attempt->process(),
+            values: $values,
+            melt: 'melt '.($attempt->heat()?->id()->toRfc4122() ?? $attempt->id()->toRfc4122()),
+            isFirst: !$this->notebook->hasAttemptBefore($attempt->casting(), $attempt->number()),
+            melting: null === $melting ? null : Time::fromSi($melting),
+            opens: null === $opens ? null : Time::fromSi($opens),
+            hotness: AlloyTable::find($attempt->alloy() ?? '')?->liquidus->kelvin() ?? 0.0,
+            wanted: null === $wanted ? null : intdiv((int) $wanted, 60),
+            done: array_map(static fn (float $at): int => intdiv((int) $at, 60), $attempt->steps()),
+        );
+    }
+
+    /** @return array<string, array{melting: float|null, opens: float|null}> attempt → seconds by its plan */
+    private function times(Caster $caster): array
+    {
+        $format = new QuantityFormatter($caster->units());
+        $times = [];
+        foreach ($this->planned($caster) as $attempt) {
+            $record = $this->notebook->record($attempt);
+            $sheet = RunSheet::of($record, $format);
+            $melting = PlanCasting::of(Basis::of($record, $format))->figure('metal', 'melt_time')?->value->si;
+            $opens = array_column($sheet->opening, 'seconds');
+            $times[$attempt->id()->toRfc4122()] = ['melting' => $melting, 'opens' => [] === $opens ? null : max($opens)];
+        }
+
+        return $times;
+    }
+
+    /** @return list<Attempt> */
+    private function planned(Caster $caster): array
+    {
+        return $this->notebook->planned($caster, self::MOST_MOULDS);
+    }
+
+    /**
+     * What somebody said a day of; all of them where nobody said any.
+     *
+     * @param list<Attempt> $attempts
+     *
+     * @return list<Attempt>
+     */
+    private function inTheWeek(array $attempts): array
+    {
+        $wanted = array_values(array_filter($attempts, static fn (Attempt $one): bool => null !== $one->wantedAt()));
+
+        return [] === $wanted ? $attempts : $wanted;
+    }
+
+    private static function mould(Attempt $attempt, ?Week $week): WeekMouldAnswer
+    {
+        $at = $week->pours[$attempt->id()->toRfc4122()] ?? null;
+        $wanted = $attempt->wantedAt();
+
+        return new WeekMouldAnswer(
+            attemptId: $attempt->id()->toRfc4122(),
+            version: $attempt->version(),
+            name: $attempt->casting()->name(),
+            number: $attempt->number(),
+            process: null === $attempt->process() ? null : Choices::label('process', $attempt->process()),
+            metal: AlloyTable::find($attempt->alloy() ?? '')?->name,
+            wanted: $wanted,
+            poursAt: null === $at ? null : 60.0 * $at,
+            late: null === $at || null === $wanted ? 0.0 : max(0.0, $at - $wanted / 60),
+        );
+    }
+
+    /**
+     * @param array<string, string> $names
+     *
+     * @return list<WeekTaskAnswer>
+     */
+    private static function tasks(Week $week, array $names, int $now, WeekSettings $settings): array
+    {
+        if (null === $week->schedule) {
+            return [];
+        }
+        $window = $settings->hours->windows($now, $settings->offset(...), $settings->people)->from($now, 1);
+        $tasks = [];
+        foreach ($week->tasks as $one) {
+            $task = $one->task;
+            $start = $week->schedule->starts[$task->key];
+            $tasks[] = new WeekTaskAnswer(
+                key: $task->key,
+                step: substr($task->key, (int) strrpos($task->key, '/') + 1),
+                moulds: $one->moulds,
+                name: self::nameOf($one, $names),
+                label: $one->label,
+                start: 60.0 * $start,
+                handsUntil: 60.0 * ($start + $task->hands),
+                runsUntil: 60.0 * ($start + $task->occupies()),
+                through: 60.0 * ($start + $task->length()),
+                latest: 60.0 * $week->schedule->latest[$task->key],
+                critical: isset($week->schedule->critical[$task->key]),
+                state: match (true) {
+                    null !== $task->began && $start + $task->length() > $now => 'running',
+                    null !== $task->began => 'done',
+                    $task->hands > 0 && null !== $window && $start < $window[1] => 'next',
+                    default => 'later',
+                },
+                alone: $one->alone,
+                machine: $task->machine,
+                why: $one->why,
+            );
+        }
+        usort($tasks, static fn (WeekTaskAnswer $a, WeekTaskAnswer $b): int => $a->start <=> $b->start);
+
+        return $tasks;
+    }
+
+    /** @param array<string, string> $names */
+    private static function nameOf(WeekTask $task, array $names): string
+    {
+        return implode(' and ', array_map(static fn (string $mould): string => $names[$mould] ?? '', $task->moulds));
+    }
+
+    private function minute(): int
+    {
+        return intdiv($this->clock->now()->getTimestamp(), 60);
+    }
+}
