@@ -126,7 +126,8 @@ final class WeekTasks
                     $after,
                     $step->machine,
                     $step->tied,
-                    'pour' === $step->code ? $mould->wanted : null,
+                    // It begins when it is wanted.
+                    'pour' === $step->code && null !== $mould->wanted ? $mould->wanted + $length : null,
                     null === $done ? null : $done - $length,
                 ),
                 [$mould->key],

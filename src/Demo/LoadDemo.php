@@ -55,7 +55,7 @@ final readonly class LoadDemo
         /** @var list<Picture> $photos */
         $photos = require __DIR__.'/Data/photos.php';
         $count = 0;
-        $heats = [];
+        $heats = $last = [];
         foreach ($scenario as $row) {
             $casting = Uuid::v7()->toRfc4122();
             $this->change($caster, [
@@ -72,6 +72,7 @@ final readonly class LoadDemo
                 ], $caster);
                 $attempt = $this->notebook->attempt($previous, $caster);
                 $heats[$row['name']][$attempt->number()] = [$attempt->heat()?->id()->toRfc4122(), $pour[0]];
+                $last[$row['name']] = $previous;
                 foreach ($photos as $photo) {
                     if ($photo['casting'] === $row['name'] && $photo['number'] === $attempt->number()) {
                         $this->yard->photograph($attempt, $photo);
@@ -85,6 +86,7 @@ final readonly class LoadDemo
         }
 
         $this->metal($caster, $heats);
+        $this->week($caster, $last);
 
         return $count;
     }
@@ -175,6 +177,27 @@ final readonly class LoadDemo
             foreach ($row['book'] as [$kind, $day, $columns]) {
                 $this->move($caster, $id, $kind, "{$day} 12:00 UTC", $columns);
             }
+        }
+    }
+
+    /**
+     * When planned pours are wanted, and what is done of them.
+     *
+     * @param array<string, string> $attempts casting → its last attempt
+     */
+    private function week(Caster $caster, array $attempts): void
+    {
+        /** @var array{hours: array<string, string|int>, pours: array<string, array{string, array<string, int>}>} $week */
+        $week = require __DIR__.'/Data/week.php';
+        $now = $this->clock->now()->getTimestamp();
+        $this->change($caster, ['part' => 'workshop', 'id' => $caster->id()->toRfc4122(), 'set' => self::to($week['hours'], 'week.')]);
+        foreach ($week['pours'] as $casting => [$day, $done]) {
+            $this->change($caster, [
+                'part' => 'attempt',
+                'id' => $attempts[$casting],
+                'set' => self::to(['wanted' => (new \DateTimeImmutable('@'.$now))->modify($day)->getTimestamp()])
+                    + self::to(array_map(static fn (int $hours): int => $now - 3600 * $hours, $done), 'step.'),
+            ]);
         }
     }
 

@@ -163,7 +163,11 @@ final readonly class WeekView
             $record = $this->notebook->record($attempt);
             $sheet = RunSheet::of($record, $format);
             $melting = PlanCasting::of(Basis::of($record, $format))->figure('metal', 'melt_time')?->value->si;
-            $opens = array_column($sheet->opening, 'seconds');
+            // Hand-warm is for fingers; it is opened when it is solid, stiff and past flaring.
+            $opens = array_column(
+                array_filter($sheet->opening, static fn (array $one): bool => 'hand_warm' !== $one['code']),
+                'seconds',
+            );
             $times[$attempt->id()->toRfc4122()] = ['melting' => $melting, 'opens' => [] === $opens ? null : max($opens)];
         }
 

@@ -97,7 +97,7 @@ final class WeekTest extends ApiTestCase
         self::assertSame('Pour: Rowlock; "the big one", 5 €, no. 1', $pour[0]['summary'] ?? null);
         $ours = array_values(array_filter($tasks, static fn (array $task): bool => 'pour' === $task['step']));
         self::assertSame(gmdate('Y-m-d\TH:i:s', (int) $ours[0]['start']), $pour[0]['start']);
-        self::assertSame(count($events), count(array_unique(array_column($events, 'uid'))));
+        self::assertCount(count($events), array_unique(array_column($events, 'uid')));
 
         $this->signedIn();
         $this->call('POST', '/api/week/feed');
@@ -206,8 +206,8 @@ final class WeekTest extends ApiTestCase
             } for event in calendar.walk('vevent')]))
             PY]);
         $process->setInput($calendar)->mustRun();
+        /** @var list<array{uid: string, summary: string, start: string, transp: string}> $events */
         $events = json_decode($process->getOutput(), true, 512, \JSON_THROW_ON_ERROR);
-        self::assertIsArray($events);
 
         return $events;
     }

@@ -116,6 +116,7 @@ final class AccessTest extends JourneyTestCase
             '/workshop',
             '/workshop/charge',
             $this->lot(),
+            '/week',
             '/ledger',
             '/handbook',
             '/settings',

@@ -68,11 +68,11 @@ final class EveryDayTest extends JourneyTestCase
     {
         Chromium::resize($this->driver, 390, 844);
         $this->signInAsDemo();
-        foreach (['Castings' => 'Castings', 'Ledger' => 'Ledger'] as $place => $title) {
+        foreach (['Castings' => 'Castings', 'Week' => 'Week'] as $place => $title) {
             $this->press($place, '//nav[@aria-label="Places"]');
             $this->find("//h1[contains(., '{$title}')]");
         }
-        foreach (['Workshop' => 'Workshop', 'Handbook' => 'Handbook', 'Settings' => 'Settings'] as $place => $title) {
+        foreach (['Workshop' => 'Workshop', 'Ledger' => 'Ledger', 'Handbook' => 'Handbook', 'Settings' => 'Settings'] as $place => $title) {
             $this->press('More', '//nav[@aria-label="Places"]');
             $this->find("//*[@role='menuitem'][normalize-space(.)='{$place}']")->click();
             $this->find("//h1[contains(., '{$title}')]");

@@ -323,6 +323,7 @@ return [
                 'Horns sharp to the tip. Polished up like glass.',
                 [],
             ],
+            [null, [], [], [], [], [], [], null, 'Its twin for the port side.', []],
         ],
     ],
     [
@@ -569,6 +570,7 @@ return [
                 'Every one after the third came out whole.',
                 [],
             ],
+            [null, [], [], [], [], [], [], null, 'Four more, from the same rubber.', []],
         ],
     ],
     [

@@ -25,7 +25,10 @@ final class WeekTasksTest extends TestCase
 {
     private const DAY = 1440;
 
-    /** @param array<string, mixed> $values */
+    /**
+     * @param array<string, mixed> $values
+     * @param array<string, int> $done
+     */
     private static function mould(
         string $key,
         string $process,
@@ -143,9 +146,9 @@ final class WeekTasksTest extends TestCase
         $hours = Hours::read([]);
         self::assertInstanceOf(Hours::class, $hours);
         // Monday the first of June 2026, noon.
-        $now = intdiv(gmmktime(12, 0, 0, 6, 1, 2026), 60);
+        $now = intdiv((int) gmmktime(12, 0, 0, 6, 1, 2026), 60);
         $windows = $hours->windows($now, static fn (): int => 0, 1);
-        $sunday = intdiv(gmmktime(11, 0, 0, 6, 7, 2026), 60);
+        $sunday = intdiv((int) gmmktime(11, 0, 0, 6, 7, 2026), 60);
         $moulds = static fn (array $done, int $at): array => [
             self::mould('rowlock', 'green_sand', [], 'light', false, $sunday),
             self::mould('fairlead', 'lost_foam', ['foam.coats' => 2], 'light', true, $sunday, $done),
@@ -164,7 +167,7 @@ final class WeekTasksTest extends TestCase
         self::assertLessThanOrEqual(0, $first->lateness, 'it can be poured on Sunday');
         self::assertLessThanOrEqual($first->starts['bronze/melt'], $first->starts['light/melt'] + 90, 'the cooler metal first');
         // The foam was glued on Monday evening; by Friday night nobody has coated it.
-        $friday = intdiv(gmmktime(21, 0, 0, 6, 5, 2026), 60);
+        $friday = intdiv((int) gmmktime(21, 0, 0, 6, 5, 2026), 60);
         $later = $plan(['foam_cut' => $first->starts['fairlead/foam_cut'] + 65], $friday);
         self::assertNotNull($later);
         self::assertSame($first->starts['fairlead/foam_cut'], $later->starts['fairlead/foam_cut'], 'what is done stays');
@@ -176,7 +179,7 @@ final class WeekTasksTest extends TestCase
     {
         $read = Hours::read(['mon' => '18-21', 'sat' => '9.30 – 12, 14:00 to 18:30']);
         self::assertInstanceOf(Hours::class, $read);
-        $monday = intdiv(gmmktime(0, 0, 0, 6, 1, 2026), 60);
+        $monday = intdiv((int) gmmktime(0, 0, 0, 6, 1, 2026), 60);
         $windows = array_slice($read->windows($monday, static fn (): int => 0, 2)->windows, 0, 3);
         self::assertSame([
             [$monday + 18 * 60, $monday + 21 * 60, 2],

@@ -17,6 +17,7 @@ import { useNotebookOutbox } from './useNotebookOutbox';
 const PLACES = [
   { to: '/', label: 'Bench' },
   { to: '/castings', label: 'Castings' },
+  { to: '/week', label: 'Week' },
   { to: '/workshop', label: 'Workshop' },
   { to: '/ledger', label: 'Ledger' },
   { to: '/handbook', label: 'Handbook' },
@@ -145,7 +146,7 @@ function TitleBlock({ name, onSheet }: { name: string; onSheet: () => void }) {
 
 /** What does not fit into the phone's bar stands one press behind it. */
 const MORE = [
-  ...PLACES.filter((place) => ['/workshop', '/handbook'].includes(place.to)),
+  ...PLACES.filter((place) => ['/workshop', '/ledger', '/handbook'].includes(place.to)),
   { to: '/bin', label: 'Bin' },
   { to: '/settings', label: 'Settings' },
 ];
@@ -163,8 +164,8 @@ function PhoneBar() {
       <NavLink to="/log" className="title-pour">
         Log a pour
       </NavLink>
-      <NavLink to="/ledger" className="place">
-        Ledger
+      <NavLink to="/week" className="place">
+        Week
       </NavLink>
       <DropdownMenu.Root>
         <DropdownMenu.Trigger className={`place ${MORE.some((place) => pathname.startsWith(place.to)) ? 'place-here' : ''}`}>

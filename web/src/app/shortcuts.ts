@@ -5,6 +5,7 @@ export const SHORTCUTS: readonly { keys: string; does: string; to?: string }[] =
   { keys: 'p', does: 'Log a pour', to: '/log' },
   { keys: 'b', does: 'Bench', to: '/' },
   { keys: 'c', does: 'Castings', to: '/castings' },
+  { keys: 'k', does: 'Week', to: '/week' },
   { keys: 'o', does: 'Workshop', to: '/workshop' },
   { keys: 'l', does: 'Ledger', to: '/ledger' },
   { keys: 'h', does: 'Handbook', to: '/handbook' },

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { answered, api, wordsFor, useHandbook, type Bench, type BenchLine } from '../../shared/api';
 import { SandToMend } from '../heaps/index';
 import { MetalShort } from '../metal/index';
+import { WeekNow } from '../week/index';
 import { Empty, Failed, Loading, RevisionMark } from '../../shared/ui/states';
 import { VerdictMark } from '../../shared/ui/VerdictMark';
 import { dayWords } from '../../shared/day';
@@ -34,6 +35,7 @@ export function BenchPage() {
       <aside>
         <h2 className="border-b-[3px] border-double border-ink pb-1">Repeat list</h2>
         {bench.data && <RepeatList entries={bench.data.repeat_list} />}
+        <WeekNow />
         <SandToMend />
         <MetalShort />
       </aside>

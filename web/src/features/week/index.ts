@@ -1,0 +1,2 @@
+export { WeekNow } from './WeekNow';
+export { WeekPage } from './WeekPage';
