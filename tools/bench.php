@@ -77,6 +77,8 @@ function core(): void
     }
     require __DIR__.'/bench-charge.php';
     wholeIngots();
+    require __DIR__.'/bench-week.php';
+    week();
     require __DIR__.'/bench-plan.php';
 }
 

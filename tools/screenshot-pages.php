@@ -5,7 +5,8 @@ declare(strict_types=1);
 // The pictures of docs/screenshots: NAME=PATH[@WIDTHxHEIGHT][#what to press first, parted by >>].
 return [
     'bench=/@1280x800',
-    'bench-phone=/@390x844',
+    'week=/week@1280x1300',
+    'week-phone=/week@390x844',
     'casting-trail=/castings/{rowlock}@1280x1100',
     'attempt=/attempts/{rowlock.2}@1280x1000',
     'pour-day-phone=/attempts/{rowlock.5}/day@390x844',
@@ -15,12 +16,11 @@ return [
     'plan-gating=/attempts/{rowlock.5}/plan?stage=gating@1280x1100',
     'plan-filling=/attempts/{rowlock.2}/plan?stage=filling@1280x1000#//li[contains(.,"Fill ratio, rim")]//summary',
     'plan-feeding=/attempts/{rowlock.4}/plan?stage=feeding@1280x1100',
-    'photo=/attempts/{rowlock.4}@1280x900#//section[@aria-label="Photos"]//button[.//img]',
     'log-phone=/log?casting={rowlock}@390x844',
     'why=/attempts/{rowlock.2}/why@1280x1100',
     'change-sheet=/attempts/{stove.2}/changes@1280x1100',
-    'workshop=/workshop@1280x1000',
+    'workshop=/workshop@1280x1500',
     'heap=/workshop/heaps/{heap.facing}@1280x1200',
-    'heap-phone=/workshop/heaps/{heap.yard}@390x844',
+    'charge=/attempts/{boom.6}/charge@1280x1000',
     'ledger=/ledger@1280x800',
 ];

@@ -20,6 +20,7 @@ final class Bookings
     {
     }
 
+    /** Its people and its machine are taken from then on. Source: definition. */
     public function book(Task $task, int $start): void
     {
         if ($task->hands > 0) {
@@ -32,6 +33,7 @@ final class Bookings
         }
     }
 
+    /** Its people and its machine are there for others again. Source: definition. */
     public function free(Task $task): void
     {
         if (isset($this->windowOf[$task->key])) {

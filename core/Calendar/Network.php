@@ -88,19 +88,6 @@ final readonly class Network
         return $length;
     }
 
-    /** @return array<string, int> task → minutes it can slip before all of it takes longer; 0 on the critical path */
-    public function slack(): array
-    {
-        $length = $this->length();
-        $tails = $this->tails();
-        $slack = [];
-        foreach ($this->earliest() as $key => $start) {
-            $slack[$key] = $length - $start - $this->tasks[$key]->length() - $tails[$key];
-        }
-
-        return $slack;
-    }
-
     /** @return array<string, int> task → minutes that still come after it at the least */
     public function tails(): array
     {

@@ -36,6 +36,7 @@ final readonly class Step
     ) {
     }
 
+    /** Whether moulds of such a process have this step. Source: the table. */
     public function isIn(string $process): bool
     {
         return in_array('*', $this->in, true) || in_array($process, $this->in, true);

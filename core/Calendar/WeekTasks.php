@@ -167,7 +167,8 @@ final class WeekTasks
                     ),
                     $of,
                 )),
-                $step->machine,
+                // Each furnace one melt at a time; where nobody says which, there is one.
+                trim('furnace '.mb_strtolower(trim($mould->values->choice('melt.furnace') ?? ''))),
                 true,
                 null,
                 \PHP_INT_MIN === $done ? null : $done - $hands,
@@ -219,6 +220,7 @@ final class WeekTasks
             'wood' => $mould->isFirst && in_array($pattern, ['wood', 'clay'], true),
             'print' => $mould->isFirst && 'print' === $pattern,
             'pattern' => $mould->isFirst && in_array($pattern, ['wood', 'clay', 'print'], true),
+            'core' => in_array($mould->values->choice('core.state'), ['dry', 'doubtful'], true) || $mould->values->has('core.volume'),
             'wash' => in_array($mould->values->choice('mould.coating'), ['dry', 'damp'], true),
             'oven' => in_array($mould->values->choice('mould.cure'), ['oven', 'microwave'], true),
             default => throw new \LogicException("No step is only for {$step->only}."),

@@ -12,12 +12,6 @@ final readonly class Windows
     {
     }
 
-    /** Always, one at a time: a network without a clock on the wall. */
-    public static function always(int $people = 1): self
-    {
-        return new self([[\PHP_INT_MIN >> 2, \PHP_INT_MAX >> 2, $people]]);
-    }
-
     /**
      * The window in which something of this length can begin at this minute or after it.
      *

@@ -70,7 +70,8 @@ final readonly class ChargeProposal
             $without = $stock;
             $without[$i] = $stock[$i]->none();
             [$other, $otherCut] = self::mixed($kg, $grade, array_values($without), $whole, $room);
-            if ($other->isFeasible() && $otherCut === $cut && $other->cost <= $mix->cost * (1 + self::WORTH) + self::PINCH * $kg * $dearest) {
+            $worth = $mix->cost * (1 + self::WORTH) + self::PINCH * $kg * $dearest;
+            if ($other->isFeasible() && $otherCut === $cut && $other->cost <= $worth) {
                 [$mix, $stock] = [$other, array_values($without)];
             }
         }
@@ -178,7 +179,8 @@ final readonly class ChargeProposal
         if ($mix->isFeasible()) {
             return [match (true) {
                 $cut => 'Whole pieces alone do not come to it: one has to be cut.',
-                !$mix->proven => 'In whole pieces. Nothing much cheaper is likely: at the most '.ceil(100 * $mix->within).' % could be saved.',
+                !$mix->proven => 'In whole pieces. Nothing much cheaper is likely: at the most '
+                    .ceil(100 * $mix->within).' % could be saved.',
                 default => 'The cheapest that comes out as '.$wanted->name.'.',
             }, 'good'];
         }

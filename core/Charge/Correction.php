@@ -281,6 +281,7 @@ final readonly class Correction
         }
         $count = count($lines);
 
-        return (1 === $count ? 'One thing' : "{$count} things").' to weigh out. Warm and dry each before it goes in; stir, skim, check again.';
+        return (1 === $count ? 'One thing' : "{$count} things")
+            .' to weigh out. Warm and dry each before it goes in; stir, skim, check again.';
     }
 }

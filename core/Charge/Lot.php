@@ -6,7 +6,6 @@ namespace MoltenNotes\Core\Charge;
 
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Alloy\AlloyTable;
-use MoltenNotes\Core\Alloy\Grade;
 use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
@@ -81,12 +80,6 @@ final readonly class Lot
             Mass::fromSi($told('least')?->si() ?? 0.0),
             $word('state'),
         );
-    }
-
-    /** Whether it is listed as an alloy whose grade is known. */
-    public function isOfKnownGrade(): bool
-    {
-        return true === Grade::find($this->alloy?->code)?->known;
     }
 
     /** Whether anything is known of what it is made of. */

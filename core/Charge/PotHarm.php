@@ -36,11 +36,14 @@ final readonly class PotHarm
             $sure = $harm->strikes($middle);
             $highest = $metal->share($harm->element)->highSi;
             // The element as high as it may be; what must be beside it as it is thought to be.
-            if ($sure || ($highest > $harm->from * self::BEYOND && $harm->strikes([$harm->element => min($harm->to, $highest)] + $middle))) {
+            $may = $highest > $harm->from * self::BEYOND && $harm->strikes([$harm->element => min($harm->to, $highest)] + $middle);
+            if ($sure || $may) {
                 $harms[] = new self(
                     $harm,
                     $sure,
-                    $sure ? $harm->words : "{$harm->element} may reach ".PotMetal::percent(Estimate::ratio($highest)).': '.lcfirst($harm->words),
+                    $sure
+                        ? $harm->words
+                        : "{$harm->element} may reach ".PotMetal::percent(Estimate::ratio($highest)).': '.lcfirst($harm->words),
                 );
             }
         }

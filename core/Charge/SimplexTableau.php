@@ -124,6 +124,7 @@ final class SimplexTableau
         return $sum;
     }
 
+    /** Where a variable stands. Source: definition. */
     public function valueOf(int $j): float
     {
         return $this->x[$j];

@@ -11,8 +11,8 @@ use MoltenNotes\Core\Workshop\WorkshopReader;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * What a caster goes by in the workshop: "safe_lift", "currency", "school", "tariffs." with a source of heat, and "week." with a day or with
- * what else a week is planned by.
+ * What a caster goes by in the workshop: "safe_lift", "currency", "school", "tariffs." with a source of heat, and "week." with a day or
+ * with what else a week is planned by.
  */
 final class OpenWorkshop implements OpenRecord
 {

@@ -80,7 +80,9 @@ final readonly class ChargeView
             holds: null === $holds ? null : $format->estimate($holds->value),
             roomKg: null === $holds ? null : round($holds->value->si, 6),
             lines: $this->moved($movements, 'lot_charged', $format),
-            pot: null === $charged ? null : MetalView::metal(PotVerdict::of($charged->composition, $alloy), $charged, $format, $charged->remelts),
+            pot: null === $charged
+                ? null
+                : MetalView::metal(PotVerdict::of($charged->composition, $alloy), $charged, $format, $charged->remelts),
             found: self::found($heat, $charged, $alloy, $format),
             elements: array_map(strval(...), array_keys(Grade::find($alloy?->code)->windows ?? [])),
             shares: (object) self::shares($heat),
@@ -311,7 +313,8 @@ final readonly class ChargeView
         }
         $poured = $plan->figure('metal', 'poured')?->value->si;
 
-        return "Of {$mass($pot->mass->si)} that reached the pot {$mass($back)} came back: {$mass($gone)} went into castings, dross and splashes."
+        return "Of {$mass($pot->mass->si)} that reached the pot {$mass($back)} came back: "
+            ."{$mass($gone)} went into castings, dross and splashes."
             .(null === $poured ? '' : " The plan poured {$mass($poured)}, gating among it.");
     }
 

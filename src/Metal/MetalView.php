@@ -16,11 +16,13 @@ use MoltenNotes\App\Notebook\WorkshopRow;
 use MoltenNotes\App\Shared\Http\ToldAnswer;
 use MoltenNotes\App\Workshop\ToldColumns;
 use MoltenNotes\Core\Alloy\MetalFamily;
+use MoltenNotes\Core\Charge\Composition;
 use MoltenNotes\Core\Charge\LotState;
 use MoltenNotes\Core\Charge\PotElement;
 use MoltenNotes\Core\Charge\PotHarm;
 use MoltenNotes\Core\Charge\PotMetal;
 use MoltenNotes\Core\Charge\PotVerdict;
+use MoltenNotes\Core\Charge\Recovery;
 use MoltenNotes\Core\Charge\ShelfNeed;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
@@ -40,6 +42,8 @@ final readonly class MetalView
     /** Each planned pour is planned to be told what it asks for. */
     private const MOST_NEEDS = 12;
     private const MADE_OF = 4;
+    /** Share of an element below which nobody misses what a melt takes of it. */
+    private const WORTH_TELLING = 0.001;
     private const ENTRIES = 12;
 
     public function __construct(
@@ -105,7 +109,13 @@ final readonly class MetalView
             version: $row->version(),
             columns: (object) (['name' => new ToldAnswer($row->name(), $state->lot->name)]
                 + ToldColumns::of(ThingKind::find('stock')->columns ?? [], $row->content(), $format)),
-            metal: self::metal(PotVerdict::of($state->composition, $state->lot->alloy), null, $format, $state->remelts),
+            metal: self::metal(
+                PotVerdict::of($state->composition, $state->lot->alloy),
+                null,
+                $format,
+                $state->remelts,
+                $state->composition,
+            ),
             entries: array_map(
                 fn (Movement $one): LotEntryAnswer => $this->entry($one, $format),
                 array_reverse($this->book->movements($row)),
@@ -115,14 +125,22 @@ final readonly class MetalView
         );
     }
 
-    /** @param PotMetal|null $pot where its working is to be told */
-    public static function metal(PotVerdict $verdict, ?PotMetal $pot, QuantityFormatter $format, float $remelts): PotAnswer
-    {
+    /**
+     * @param PotMetal|null $pot where its working is to be told
+     * @param Composition|null $metal where it is to be told what melts cost it
+     */
+    public static function metal(
+        PotVerdict $verdict,
+        ?PotMetal $pot,
+        QuantityFormatter $format,
+        float $remelts,
+        ?Composition $metal = null,
+    ): PotAnswer {
         return new PotAnswer(
             sentence: $verdict->sentence,
             standing: $verdict->standing,
             mass: null === $pot || $pot->mass->si <= 0.0 ? '' : $format->estimate($pot->mass),
-            remelts: self::remelted($remelts),
+            remelts: self::remelted($remelts).(null === $metal || $remelts < 0.5 ? '' : self::costs($metal)),
             elements: array_map(static fn (PotElement $line): PotElementAnswer => new PotElementAnswer(
                 element: $line->element,
                 shown: PotMetal::percent($line->share),
@@ -154,12 +172,16 @@ final readonly class MetalView
         $hint = null === $lot->state || 'dry' === $lot->state ? '' : Choices::list('lot_state')[$lot->state]['hint'] ?? '';
         [$sentence, $standing] = match (true) {
             $state->overdrawn->si() > 0.0 => [
-                'The book says less than was taken from it, by '.$format->si($state->overdrawn->si(), Dimension::Mass).': weigh what is left.',
+                'The book says less than was taken from it, by '.$format->si($state->overdrawn->si(), Dimension::Mass)
+                    .': weigh what is left.',
                 'risky',
             ],
             $kg <= 0.0 => [$lot->isWeighed || $moved ? 'Used up.' : 'Say how much of it there is.', 'plain'],
             !$lot->isKnown() => ['Nobody said what it is: a piece of it cooled in a cup, or weighed in water, says more.', 'risky'],
-            'bad' === $verdict->standing, 'risky' === $verdict->standing && [] !== $verdict->harms => [$verdict->sentence, $verdict->standing],
+            'bad' === $verdict->standing, 'risky' === $verdict->standing && [] !== $verdict->harms => [
+                $verdict->sentence,
+                $verdict->standing,
+            ],
             default => ['', 'plain'],
         };
 
@@ -184,6 +206,24 @@ final readonly class MetalView
             sentence: $sentence,
             standing: $standing,
         );
+    }
+
+    /** What each melt takes of it and brings into it, in words; empty where that is nothing. */
+    private static function costs(Composition $metal): string
+    {
+        $words = [];
+        foreach ($metal->shares as $element => $share) {
+            $lost = 1 - Recovery::of($metal->base, $element)->kept->si;
+            if ($share->si >= self::WORTH_TELLING && $lost >= 0.02) {
+                $words[] = 'takes some '.round(100 * $lost)." % of its {$element}";
+            }
+        }
+        foreach (Recovery::gainedIn($metal->base) as $element) {
+            $most = Recovery::of($metal->base, $element)->gained->highSi;
+            $words[] = "may bring {$element}, up to ".round(100 * $most, 2).' %';
+        }
+
+        return [] === $words ? '' : '; each melt '.implode(', ', $words);
     }
 
     public static function remelted(float $times): string
@@ -297,7 +337,10 @@ final readonly class MetalView
     {
         $format = new QuantityFormatter($caster->units());
         $asked = [];
-        foreach ($this->notebook->planned($caster, self::MOST_NEEDS) as $attempt) {
+        // What is poured first takes first; what nobody said a day of comes after it.
+        $planned = $this->notebook->planned($caster, self::MOST_NEEDS);
+        usort($planned, static fn (Attempt $a, Attempt $b): int => ($a->wantedAt() ?? \INF) <=> ($b->wantedAt() ?? \INF));
+        foreach ($planned as $attempt) {
             $alloy = $attempt->alloy();
             $kg = null === $alloy ? null : $this->charge($attempt, $format);
             if (null === $alloy || null === $kg) {

@@ -82,7 +82,9 @@ final readonly class WeekSettings
             'people' => is_numeric($raw) && (int) $raw >= 1 && (int) $raw <= self::MOST_PEOPLE
                 ? (int) $raw
                 : $reader->refuse($pointer, 'week.people', 'Between 1 and '.self::MOST_PEOPLE.' people.'),
-            'zone' => is_string($raw) && null !== self::zone($raw) ? $raw : $reader->refuse($pointer, 'week.zone', 'There is no such time zone.'),
+            'zone' => is_string($raw) && null !== self::zone($raw)
+                ? $raw
+                : $reader->refuse($pointer, 'week.zone', 'There is no such time zone.'),
             'air' => $reader->measured('air', 'degC', [-40, 60], null, $raw, $pointer),
             'humidity' => $reader->measured('humidity', 'percent', [1, 100], null, $raw, $pointer),
             default => $reader->refuse($pointer, 'record.unknown_field', 'This is not kept of a week.'),

@@ -97,7 +97,9 @@ final readonly class WeekView
                 ])),
             reaches: null !== $week->schedule,
             proven: $week->schedule->proven ?? false,
-            atBest: null === $week->schedule || $week->schedule->proven ? null : max(0, $week->schedule->lateness - $week->schedule->atBest),
+            atBest: null === $week->schedule || $week->schedule->proven
+                ? null
+                : max(0, $week->schedule->lateness - $week->schedule->atBest),
             hasFeed: $this->feeds->has($caster),
             version: $kept?->version() ?? 0,
         );

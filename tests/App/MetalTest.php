@@ -126,7 +126,12 @@ final class MetalTest extends ApiTestCase
             ['/changes/0/set/mass', ['mass' => '-1 kg', 'heat' => $heat]],
         ] as [$pointer, $set]) {
             $answer = $this->change([
-                ['part' => 'movement', 'id' => self::id(), 'create' => ['of' => $lot, 'kind' => 'lot_charged'], 'set' => Changes::set($set)],
+                [
+                    'part' => 'movement',
+                    'id' => self::id(),
+                    'create' => ['of' => $lot, 'kind' => 'lot_charged'],
+                    'set' => Changes::set($set),
+                ],
             ], 422);
             self::assertContains($pointer, array_column((array) $answer['problems'], 'pointer'));
         }

@@ -118,7 +118,9 @@ final class WeekTest extends ApiTestCase
             $answer = $this->change([['part' => 'attempt', 'id' => $attempt, 'set' => [$field => ['was' => null, 'to' => $to]]]], 422);
             self::assertContains($pointer, array_column((array) $answer['problems'], 'pointer'));
         }
-        foreach (['week.mon' => 'late', 'week.people' => 0, 'week.zone' => 'Atlantis/Poseidonis', 'week.moon' => 'full', 'week.air' => '900 C'] as $field => $to) {
+        foreach ([
+            'week.mon' => 'late', 'week.people' => 0, 'week.zone' => 'Atlantis/Poseidonis', 'week.moon' => 'full', 'week.air' => '900 C',
+        ] as $field => $to) {
             $answer = $this->change([
                 ['part' => 'workshop', 'id' => self::id(), 'set' => [$field => ['was' => null, 'to' => $to]]],
             ], 422);
@@ -134,11 +136,12 @@ final class WeekTest extends ApiTestCase
     public function testColdAndDampAirMakesTheCoatDryLonger(): void
     {
         $fairlead = $this->plannedPour('Fairlead', 'lost_foam', 'al_si7mg', null, ['foam.coats' => 1]);
-        $this->hours(['mon' => '9-18', 'tue' => '9-18', 'wed' => '9-18', 'thu' => '9-18', 'fri' => '9-18', 'sat' => '9-18', 'sun' => '9-18']);
+        $this->hours(array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], '9-18'));
         $dry = fn (): float => array_column($this->week()['tasks'], null, 'key')["{$fairlead}/foam_coat"]['through']
             - array_column($this->week()['tasks'], null, 'key')["{$fairlead}/foam_coat"]['runs_until'];
         $fair = $dry();
-        $this->change([['part' => 'workshop', 'id' => self::id(), 'set' => Changes::set(['week.air' => '5 C', 'week.humidity' => '80 %'])]]);
+        $cold = Changes::set(['week.air' => '5 C', 'week.humidity' => '80 %']);
+        $this->change([['part' => 'workshop', 'id' => self::id(), 'set' => $cold]]);
         self::assertGreaterThan(3 * $fair, $dry());
         self::assertStringContainsString('5', (string) $this->week()['air']);
     }
@@ -191,7 +194,9 @@ final class WeekTest extends ApiTestCase
      */
     private static function endingWith(array $week, string $end): array
     {
-        return array_values(array_filter((array) $week['tasks'], static fn (array $task): bool => str_ends_with((string) $task['key'], $end)));
+        return array_values(
+            array_filter((array) $week['tasks'], static fn (array $task): bool => str_ends_with((string) $task['key'], $end)),
+        );
     }
 
     /** @return list<array{uid: string, summary: string, start: string, transp: string}> as Python's icalendar reads it */

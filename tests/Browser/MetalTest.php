@@ -89,7 +89,9 @@ final class MetalTest extends JourneyTestCase
         $this->register('short@molten.example');
         $this->open('/workshop');
         $this->lot('Ingots', '300 g', 'Al-Si12', 'Known ingot');
-        $this->planned(['metal.alloy' => 'al_si12', 'mould.process' => 'green_sand', 'pattern.volume' => '600 mL', 'pattern.kind' => 'wood']);
+        $this->planned(
+            ['metal.alloy' => 'al_si12', 'mould.process' => 'green_sand', 'pattern.volume' => '600 mL', 'pattern.kind' => 'wood'],
+        );
         $this->open('/');
         $this->see('It is short by');
         $this->open('/workshop');

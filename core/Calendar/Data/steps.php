@@ -5,8 +5,8 @@ declare(strict_types=1);
 // What a pour takes, step by step, by mould process. Taken 2026-11 by the founders. Times in minutes as [least, most], common practice of
 // the yard; a plan says its own where it can.
 // in: mould processes, '*' for all. only: when there is such a step at all: new (first pour of a pattern), print, wood (pattern kinds),
-// wash, coats (once for each coat of foam), oven, sand (rammed sand). hands: somebody is at it. runs: it goes on by itself and keeps its
-// machine. waits: until what is next may begin. field: a value of the record that stands before waits (or runs, where it runs).
+// wash, coats (once for each coat of foam), oven, core (where one is planned). hands: somebody is at it. runs: it goes on by itself and
+// keeps its machine. waits: until what is next may begin. field: a value of the record that stands before waits (or runs, where it runs).
 // dries: waits go with the air's humidity and warmth (a coat at 20 °C and 50 %). cures: waits double for each 10 K colder.
 // machine: printer, oven, furnace. alone: may (it can be left), watched (somebody stays near), never (hands on it all the time).
 // tied: does not keep, and is done as late as can be. after: steps that must be through.
@@ -20,6 +20,11 @@ return [
         'code' => 'prime', 'label' => 'Fill, sand and seal the pattern', 'in' => ['*'], 'only' => 'pattern', 'hands' => [20, 60],
         'waits' => [720, 1440], 'dries' => true, 'after' => ['pattern', 'print'],
     ],
+    [
+        'code' => 'core', 'label' => 'Make and cure the core',
+        'in' => ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand', 'metal_mould'], 'only' => 'core', 'hands' => [30, 60],
+        'waits' => [60, 1440], 'cures' => true,
+    ],
     ['code' => 'foam_cut', 'label' => 'Cut and glue the foam', 'in' => ['lost_foam'], 'hands' => [40, 90], 'waits' => [1440, 1440]],
     [
         'code' => 'foam_coat', 'label' => 'Coat the foam', 'in' => ['lost_foam'], 'only' => 'coats', 'hands' => [15, 25],
@@ -30,15 +35,16 @@ return [
         'after' => ['foam_coat', 'foam_cut'],
     ],
     [
-        'code' => 'temper', 'label' => 'Temper the sand', 'in' => ['green_sand'], 'hands' => [15, 25], 'waits' => [480, 720], 'tied' => true,
+        'code' => 'temper', 'label' => 'Temper the sand', 'in' => ['green_sand'], 'hands' => [15, 25], 'waits' => [480, 720],
+        'tied' => true,
     ],
     [
         'code' => 'mould', 'label' => 'Ram the mould', 'in' => ['green_sand', 'oil_sand'], 'hands' => [45, 90], 'tied' => true,
-        'after' => ['pattern', 'print', 'prime', 'temper'],
+        'after' => ['pattern', 'print', 'prime', 'temper', 'core'],
     ],
     [
         'code' => 'mould_cured', 'label' => 'Mix and ram the mould', 'in' => ['silicate_sand', 'resin_sand'], 'hands' => [45, 90],
-        'waits' => [60, 1440], 'field' => 'mould.dry_time', 'cures' => true, 'after' => ['pattern', 'print', 'prime'],
+        'waits' => [60, 1440], 'field' => 'mould.dry_time', 'cures' => true, 'after' => ['pattern', 'print', 'prime', 'core'],
     ],
     [
         'code' => 'bake', 'label' => 'Bake the mould', 'in' => ['silicate_sand'], 'only' => 'oven', 'hands' => [10, 15], 'runs' => [30, 90],
@@ -99,7 +105,7 @@ return [
     ],
     [
         'code' => 'preheat', 'label' => 'Coat and preheat the mould', 'in' => ['metal_mould'], 'hands' => [15, 25], 'runs' => [30, 60],
-        'machine' => 'oven', 'alone' => 'watched', 'tied' => true,
+        'machine' => 'oven', 'alone' => 'watched', 'tied' => true, 'after' => ['core'],
     ],
     [
         'code' => 'melt', 'label' => 'Melt', 'in' => ['*'], 'hands' => [40, 90], 'machine' => 'furnace', 'alone' => 'never', 'tied' => true,

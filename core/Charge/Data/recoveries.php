@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// What a melt does to the elements of an alloy, by its base. Taken 2026-11 by the founders. Common practice and recalled from memory, rough:
-// it depends on heat, time, stirring and cover.
+// What a melt does to the elements of an alloy, by its base. Taken 2026-11 by the founders. Common practice and recalled from memory,
+// rough: it depends on heat, time, stirring and cover.
 // kept: how much of what went in is there after one melt, beyond what all of the metal loses, [least, most]. added: how much of what is
 // put into the liquid metal arrives there, likewise. gained: points of per cent that one melt in usual pots and with usual tools brings,
 // [least, most].

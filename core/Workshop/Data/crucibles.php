@@ -22,5 +22,8 @@ return [
         'eaten' => [],
     ],
     ['code' => 'iron', 'heats' => [15, 60], 'fire' => '', 'eaten' => ['aluminium', 'zinc', 'copper', 'iron']],
-    ['code' => 'coated_iron', 'heats' => [20, 80], 'fire' => 'Warm it to 150 °C and coat it; dry it before metal.', 'eaten' => ['copper', 'iron']],
+    [
+        'code' => 'coated_iron', 'heats' => [20, 80], 'fire' => 'Warm it to 150 °C and coat it; dry it before metal.',
+        'eaten' => ['copper', 'iron'],
+    ],
 ];

@@ -128,7 +128,10 @@ return [
                 'name' => 'Pewter cakes', 'alloy' => 'pewter_low_cu', 'form' => 'ingot', 'known' => 'certified', 'state' => 'dry',
                 'mass' => '1.4 kg', 'piece' => '200 g', 'price' => '34',
             ],
-            'book' => [['lot_charged', ['Thwart cleat', 1], ['mass' => '0.4 kg']], ['lot_charged', ['Thwart cleat', 2], ['mass' => '0.2 kg']]],
+            'book' => [
+                ['lot_charged', ['Thwart cleat', 1], ['mass' => '0.4 kg']],
+                ['lot_charged', ['Thwart cleat', 2], ['mass' => '0.2 kg']],
+            ],
         ],
         [
             'lot' => [

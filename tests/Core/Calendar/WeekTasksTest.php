@@ -40,7 +40,9 @@ final class WeekTasksTest extends TestCase
         float $hot = 900.0,
         ?Time $opens = null,
     ): PlannedMould {
-        return new PlannedMould($key, ucfirst($key), $process, Values::of($values), $melt ?? "heat of {$key}", $first, null, $opens, $hot, $wanted, $done);
+        $melt ??= "heat of {$key}";
+
+        return new PlannedMould($key, ucfirst($key), $process, Values::of($values), $melt, $first, null, $opens, $hot, $wanted, $done);
     }
 
     /**
@@ -68,7 +70,10 @@ final class WeekTasksTest extends TestCase
             }
             // In some order, and the pour waits for the mould: something that is no pattern and no melt.
             $network = Network::of(array_map(static fn (WeekTask $one): Task => $one->task, array_values($tasks)));
-            $before = array_filter($network->tasks['m/pour']->after, static fn (string $key): bool => isset($tasks[$key]) && 'heat of m/melt' !== $key);
+            $before = array_filter(
+                $network->tasks['m/pour']->after,
+                static fn (string $key): bool => isset($tasks[$key]) && 'heat of m/melt' !== $key,
+            );
             self::assertNotSame([], $before, $process->code);
         }
     }
@@ -108,7 +113,8 @@ final class WeekTasksTest extends TestCase
         self::assertSame('oven', $tasks['m/burnout']->task->machine);
         self::assertSame(65, $tasks['m/cool']->task->waits, 'never opened before the plan says');
         self::assertArrayHasKey('m/print', $tasks);
-        self::assertArrayNotHasKey('m/print', self::tasks([self::mould('m', 'plaster', $values, null, false)]), 'a pattern that was moulded is there');
+        $again = self::tasks([self::mould('m', 'plaster', $values, null, false)]);
+        self::assertArrayNotHasKey('m/print', $again, 'a pattern that was moulded is there');
     }
 
     public function testCoatsFollowOneAnotherAndLongWorkIsCutIntoSessions(): void
@@ -124,6 +130,18 @@ final class WeekTasksTest extends TestCase
         }
         self::assertLessThanOrEqual(60, $short['m/pattern']->task->hands);
         self::assertSame(['m/pattern#1'], $short['m/pattern']->task->after);
+    }
+
+    public function testACoreIsMadeBeforeTheMouldAndTwoFurnacesAreTwo(): void
+    {
+        $tasks = self::tasks([
+            self::mould('a', 'green_sand', ['core.state' => 'dry', 'melt.furnace' => 'Yard burner']),
+            self::mould('b', 'green_sand', ['core.state' => 'none', 'melt.furnace' => 'Pot furnace']),
+        ]);
+        self::assertContains('a/core', $tasks['a/mould']->task->after);
+        self::assertArrayHasKey('a/core', $tasks);
+        self::assertArrayNotHasKey('b/core', $tasks);
+        self::assertNotSame($tasks['heat of a/melt']->task->machine, $tasks['heat of b/melt']->task->machine);
     }
 
     public function testMouldsOfOneMeltShareItAndAFlaskIsFreeWhenItsCastingIsOut(): void

@@ -33,9 +33,29 @@ final class ChargeProposalTest extends TestCase
     private static function shelf(): array
     {
         return [
-            self::lot('Wheels', 6.0, 'al_si7mg', ['Si' => 7.0, 'Mg' => 0.38, 'Fe' => 0.15, 'Cu' => 0.02, 'Mn' => 0.02, 'Zn' => 0.02, 'Ti' => 0.1], 2.2, 0.8),
-            self::lot('Pistons', 3.0, 'al_si12', ['Si' => 12.0, 'Mg' => 1.0, 'Fe' => 0.5, 'Cu' => 1.1, 'Mn' => 0.1, 'Zn' => 0.1], 1.4, 0.35),
-            self::lot('Extrusion', 4.0, 'al_mgsi_wrought', ['Si' => 0.45, 'Mg' => 0.5, 'Fe' => 0.2, 'Cu' => 0.05, 'Mn' => 0.03, 'Zn' => 0.02], 1.1),
+            self::lot(
+                'Wheels',
+                6.0,
+                'al_si7mg',
+                ['Si' => 7.0, 'Mg' => 0.38, 'Fe' => 0.15, 'Cu' => 0.02, 'Mn' => 0.02, 'Zn' => 0.02, 'Ti' => 0.1],
+                2.2,
+                0.8,
+            ),
+            self::lot(
+                'Pistons',
+                3.0,
+                'al_si12',
+                ['Si' => 12.0, 'Mg' => 1.0, 'Fe' => 0.5, 'Cu' => 1.1, 'Mn' => 0.1, 'Zn' => 0.1],
+                1.4,
+                0.35,
+            ),
+            self::lot(
+                'Extrusion',
+                4.0,
+                'al_mgsi_wrought',
+                ['Si' => 0.45, 'Mg' => 0.5, 'Fe' => 0.2, 'Cu' => 0.05, 'Mn' => 0.03, 'Zn' => 0.02],
+                1.1,
+            ),
             self::lot('Pipe', 2.0, 'copper', [], 6.0),
         ];
     }
@@ -91,7 +111,8 @@ final class ChargeProposalTest extends TestCase
 
     public function testWhatCannotBeMadeOfItIsSaid(): void
     {
-        self::assertStringContainsString('nothing on the shelf', self::propose(1.0, 'zn_al4')->words.self::propose(1.0, 'silver_925')->words);
+        self::assertStringContainsString('nothing on the shelf', self::propose(1.0, 'zn_al4')->words);
+        self::assertStringContainsString('nothing on the shelf', self::propose(1.0, 'silver_925')->words);
         self::assertStringContainsString('Sn too low', self::propose(1.0, 'tin_bronze')->words);
         self::assertStringContainsString('choose the alloy', self::propose(1.0, 'aluminium_unknown')->words);
     }

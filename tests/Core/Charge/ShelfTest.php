@@ -73,7 +73,8 @@ final class ShelfTest extends TestCase
                 $id = ['a', 'b', 'c'][$chance->getInt(0, 2)];
                 $kg = $chance->getInt(1, 80) / 100;
                 $kind = ['lot_added', 'lot_charged', 'lot_returned'][$chance->getInt(0, 2)];
-                $events[] = self::event((float) $chance->getInt(1, 1000), $kind, $id, $kg, 'lot_added' === $kind ? null : 'h'.$chance->getInt(1, 4));
+                $heat = 'lot_added' === $kind ? null : 'h'.$chance->getInt(1, 4);
+                $events[] = self::event((float) $chance->getInt(1, 1000), $kind, $id, $kg, $heat);
                 $in += 'lot_charged' === $kind ? -$kg : $kg;
             }
             $states = Shelf::replay($lots, $events)->states();

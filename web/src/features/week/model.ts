@@ -54,13 +54,17 @@ export function sentenceOf(week: Week): { words: string; standing: 'good' | 'ris
   const moves = next?.otherwise[0];
   if (next && moves)
     return {
-      words: `${startWords(week, next.key)}: ${lower(next.label)} for ${next.name} (${longWords(next.minutes * 60)}), or it pours ${whenWords(moves.to, week.now)} instead of ${whenWords(moves.from, week.now)}.`,
+      words:
+        `${startWords(week, next.key)}: ${lower(next.label)} for ${next.name} (${longWords(next.minutes * 60)}), or it pours ` +
+        `${whenWords(moves.to, week.now)} instead of ${whenWords(moves.from, week.now)}.`,
       standing: 'risky',
     };
   const first = week.tasks.find((task) => (task.state === 'next' || task.state === 'later') && task.hands_until > task.start);
   return first
     ? {
-        words: `Next: ${lower(first.label)} for ${first.name}, ${whenWords(first.start, week.now)} (${longWords(first.hands_until - first.start)}).`,
+        words:
+          `Next: ${lower(first.label)} for ${first.name}, ${whenWords(first.start, week.now)} ` +
+          `(${longWords(first.hands_until - first.start)}).`,
         standing: 'good',
       }
     : { words: 'All of it is done.', standing: 'good' };

@@ -7,7 +7,9 @@ export function CrucibleFigure({ size, worn, out }: { size: number; worn: number
   const left = 40 - wide / 2;
   const foot = 0.7;
   const outer = `M${left} ${84 - high}L${40 - (wide * foot) / 2} 84H${40 + (wide * foot) / 2}L${left + wide} ${84 - high}Z`;
-  const inner = `M${left + wall} ${84 - high}L${40 - (wide * foot) / 2 + wall} ${84 - wall}H${40 + (wide * foot) / 2 - wall}L${left + wide - wall} ${84 - high}Z`;
+  const half = (wide * foot) / 2;
+  const inner =
+    `M${left + wall} ${84 - high}L${40 - half + wall} ${84 - wall}` + `H${40 + half - wall}L${left + wide - wall} ${84 - high}Z`;
   return (
     <svg viewBox="0 0 80 88" width="80" height="88" aria-hidden="true">
       <path d={outer} fill="var(--ink)" fillOpacity="0.82" stroke="var(--ink)" strokeWidth="1.4" strokeLinejoin="round" />
