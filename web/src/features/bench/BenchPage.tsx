@@ -24,6 +24,7 @@ export function BenchPage() {
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_20rem]">
       <section>
         <h1>On the bench</h1>
+        <WeekNow />
         {bench.isPending ? (
           <Loading />
         ) : bench.isError ? (
@@ -35,7 +36,6 @@ export function BenchPage() {
       <aside>
         <h2 className="border-b-[3px] border-double border-ink pb-1">Repeat list</h2>
         {bench.data && <RepeatList entries={bench.data.repeat_list} />}
-        <WeekNow />
         <SandToMend />
         <MetalShort />
       </aside>

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
+import { StandingMark } from '../../shared/ui/StandingMark';
 import { longWords, sentenceOf, whenWords } from './model';
 import { weekQuery } from './queries';
 
@@ -8,25 +9,31 @@ export function WeekNow() {
   const week = useQuery(weekQuery).data;
   if (!week || week.moulds.length === 0) return null;
   const running = week.tasks.filter((task) => task.state === 'running');
+  const sentence = sentenceOf(week);
   return (
-    <section className="mt-8" aria-label="This week">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">This week</h2>
-      <p className="mt-2">{sentenceOf(week).words}</p>
-      <ul>
-        {running.map((task) => (
-          <li key={task.key} className="hairline py-2">
-            <span className="font-semibold">{task.label}</span>: until <span className="figure">{whenWords(task.through, week.now)}</span>
-            <span className="block text-sm text-soft">
-              {task.name}, {longWords(task.through - week.now)} to go
-            </span>
-          </li>
-        ))}
-      </ul>
-      <p className="mt-2">
+    <section className="mt-4 border-2 border-ink px-4 py-3" aria-label="This week">
+      <h2 className="lettering text-ink">This week</h2>
+      <div className="mt-1 flex flex-wrap items-start gap-x-6 gap-y-2">
+        <p className="flex flex-1 basis-72 gap-2 text-lg font-semibold">
+          <StandingMark standing={sentence.standing} />
+          <span>{sentence.words}</span>
+        </p>
         <Link to="/week" className="press">
           The week
         </Link>
-      </p>
+      </div>
+      {running.length > 0 && (
+        <ul className="mt-1">
+          {running.map((task) => (
+            <li key={task.key}>
+              {task.label}: until <span className="figure">{whenWords(task.through, week.now)}</span>{' '}
+              <span className="text-soft">
+                ({task.name}, {longWords(task.through - week.now)} to go)
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
     </section>
   );
 }
