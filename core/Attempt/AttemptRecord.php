@@ -163,17 +163,23 @@ final readonly class AttemptRecord
      */
     public function beside(?self $other, array $sameHeat = []): self
     {
-        return $this->again($other, $sameHeat, $this->sand);
+        return $this->again($other, $sameHeat, $this->sand, $this->heat);
     }
 
     /** The same attempt, its mould made of a heap that was like this on the day. */
     public function madeOf(Values $sand): self
     {
-        return $this->again($this->beside, $this->sameHeat, $sand);
+        return $this->again($this->beside, $this->sameHeat, $sand, $this->heat);
+    }
+
+    /** The same attempt, its melt charged like this by the book of the shelf; what was written of the melt goes before it. */
+    public function chargedWith(Values $charge): self
+    {
+        return $this->again($this->beside, $this->sameHeat, $this->sand, $charge->overlaidBy($this->heat));
     }
 
     /** @param list<list<string>> $sameHeat */
-    private function again(?self $beside, array $sameHeat, ?Values $sand): self
+    private function again(?self $beside, array $sameHeat, ?Values $sand, Values $heat): self
     {
         return new self(
             $this->castingName,
@@ -182,7 +188,7 @@ final readonly class AttemptRecord
             $this->pouredOn,
             $this->planned,
             $this->made,
-            $this->heat,
+            $heat,
             $this->observations,
             $this->findings,
             $this->answers,

@@ -55,12 +55,6 @@ final readonly class Hours
         return new self($days);
     }
 
-    /** Whether there is any hour in a week. */
-    public function isEmpty(): bool
-    {
-        return [] === array_filter($this->days);
-    }
-
     /**
      * Windows from the day of a minute on.
      *

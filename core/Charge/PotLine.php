@@ -14,6 +14,7 @@ final readonly class PotLine
      * @param Estimate $mass kg charged
      * @param Estimate $loss share that the melt takes of it, 0…0.9
      * @param Composition|null $composition null where nothing is known of it
+     * @param string|null $form what it is: ingot, castings, returns; null where nobody said
      */
     public function __construct(
         public string $name,
@@ -22,6 +23,7 @@ final readonly class PotLine
         public ?Composition $composition,
         public float $remelts,
         public ChargedAs $as = ChargedAs::Cold,
+        public ?string $form = null,
     ) {
     }
 

@@ -7,6 +7,7 @@ namespace MoltenNotes\Core\Charge;
 use MoltenNotes\Core\Mark;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
+use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Working\Working;
 use MoltenNotes\Core\Working\WorkingInput;
@@ -90,6 +91,34 @@ final readonly class PotMetal
         }
 
         return new Composition($base, $shares);
+    }
+
+    /**
+     * What the book says of a melt where nobody wrote it down: how much was charged, and of what.
+     *
+     * @return array<string, Measurement|string> by field of the record; empty where nothing went in
+     */
+    public function values(): array
+    {
+        $kg = [];
+        foreach ($this->lines as $line) {
+            $kg[$line->form ?? 'unknown'] = ($kg[$line->form ?? 'unknown'] ?? 0.0) + $line->mass->si;
+        }
+        $all = array_sum($kg);
+        if ($all <= 0.0) {
+            return [];
+        }
+        arsort($kg);
+        $forms = array_keys($kg);
+        $values = ['metal.charge' => Measurement::of(round($all, 6), 'kg'), 'metal.source' => $forms[0]];
+        foreach ([1 => '2', 2 => '3'] as $place => $part) {
+            if (isset($forms[$place])) {
+                $values["metal.source_{$part}"] = $forms[$place];
+                $values["metal.share_{$part}"] = Measurement::of(round(100 * $kg[$forms[$place]] / $all, 2), 'percent');
+            }
+        }
+
+        return $values;
     }
 
     /** How the share of an element came about. */

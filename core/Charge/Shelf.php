@@ -29,8 +29,9 @@ final class Shelf
      * @param array<string, Lot> $lots by id
      * @param list<LotEvent> $events in any order; of a lot that is gone they say nothing but what they gave to a heat
      * @param array<string, HeatMetal> $heats what else is known of the metal of a heat
+     * @param list<string> $gone lots that are not on the shelf any more, but were when they were charged
      */
-    public static function replay(array $lots, array $events, array $heats = []): self
+    public static function replay(array $lots, array $events, array $heats = [], array $gone = []): self
     {
         $shelf = new self();
         $shelf->states = array_map(LotState::first(...), $lots);
@@ -38,6 +39,7 @@ final class Shelf
         foreach ($events as $event) {
             $shelf->happen($event, $heats);
         }
+        $shelf->states = array_diff_key($shelf->states, array_fill_keys($gone, true));
 
         return $shelf;
     }
@@ -99,6 +101,7 @@ final class Shelf
                 $state->composition,
                 $state->remelts,
                 $event->as,
+                $state->lot->form,
             );
         }
 

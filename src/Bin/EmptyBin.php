@@ -57,6 +57,11 @@ final readonly class EmptyBin
             $own,
         );
         $this->storage->executeStatement('DELETE FROM movement WHERE caster_id = ? AND binned_at < ?', $own);
-        $this->storage->executeStatement('DELETE FROM workshop_row WHERE caster_id = ? AND binned_at < ?', $own);
+        // A lot of which a melt was charged stays: what was in that pot would change with it.
+        $this->storage->executeStatement(
+            'DELETE FROM workshop_row WHERE caster_id = ? AND binned_at < ? AND NOT EXISTS '
+                .'(SELECT 1 FROM movement m WHERE m.row_id = workshop_row.id AND m.heat_id IS NOT NULL)',
+            $own,
+        );
     }
 }

@@ -224,7 +224,7 @@ final readonly class ChargeView
         $lines = [];
         foreach ($movements as $one) {
             $mass = HeapBook::movementColumns($one)[0]['mass'] ?? null;
-            if ($one->kind() !== $kind || !$mass instanceof Measurement || null !== $one->row()->binnedAt()) {
+            if ($one->kind() !== $kind || !$mass instanceof Measurement) {
                 continue;
             }
             [$column, $choices] = 'lot_charged' === $kind ? ['as', 'charged_as'] : ['what', 'returned_as'];

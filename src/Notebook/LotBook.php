@@ -13,6 +13,7 @@ use MoltenNotes\Core\Charge\LotEvent;
 use MoltenNotes\Core\Charge\Shelf;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Workshop\Column;
 use MoltenNotes\Core\Workshop\ColumnReader;
 use MoltenNotes\Core\Workshop\MovementKind;
@@ -35,14 +36,6 @@ final readonly class LotBook
         return $this->remembered->get($caster, 'shelf of metal', fn (): Shelf => $this->replayed($caster));
     }
 
-    /** @return list<WorkshopRow> lots that are not in the bin */
-    public function lots(Caster $caster): array
-    {
-        return $this->storage
-            ->getRepository(WorkshopRow::class)
-            ->findBy(['caster' => $caster, 'kind' => 'stock', 'binnedAt' => null], ['place' => 'ASC', 'id' => 'ASC']);
-    }
-
     /** @return list<Movement> of a lot that are not in the bin, the oldest first */
     public function movements(WorkshopRow $row): array
     {
@@ -59,6 +52,14 @@ final readonly class LotBook
             ->findBy(['heat' => $heat, 'binnedAt' => null], ['happenedAt' => 'ASC', 'id' => 'ASC']);
     }
 
+    /** What the book says of the melt of an attempt; nothing where it names none, or nothing was charged. */
+    public function valuesFor(Attempt $attempt): Values
+    {
+        $heat = $attempt->heat();
+
+        return null === $heat ? Values::none() : Values::of($this->shelf($attempt->caster())->pot($heat->id()->toRfc4122())->values());
+    }
+
     /** What was found in the pot of a heat. */
     public static function foundIn(Heat $heat): HeatMetal
     {
@@ -67,10 +68,17 @@ final readonly class LotBook
 
     private function replayed(Caster $caster): Shelf
     {
-        $lots = [];
-        foreach ($this->lots($caster) as $row) {
+        $lots = $gone = [];
+        // What lies in the bin was charged all the same: a pot does not change because somebody cleared the shelf.
+        $all = $this->storage
+            ->getRepository(WorkshopRow::class)
+            ->findBy(['caster' => $caster, 'kind' => 'stock'], ['place' => 'ASC', 'id' => 'ASC']);
+        foreach ($all as $row) {
             $id = $row->id()->toRfc4122();
             $lots[$id] = Lot::from($id, $row->name() ?? 'Metal without a name', $row->columns());
+            if (null !== $row->binnedAt()) {
+                $gone[] = $id;
+            }
         }
         // Plain columns: a season's book has hundreds of lines, and this is read for every plan.
         /** @var list<array{row_id: string, heat_id: string|null, kind: string, happened_at: float|string, content: string}> $rows */
@@ -96,7 +104,7 @@ final readonly class LotBook
             );
         }
 
-        return Shelf::replay($lots, array_reverse($events), $this->heats(array_values($heats)));
+        return Shelf::replay($lots, array_reverse($events), $this->heats(array_values($heats)), $gone);
     }
 
     /**

@@ -170,12 +170,15 @@ final readonly class Notebook
             $this->solids,
         )
             ->madeOf($this->heaps->valuesFor($attempt))
+            ->chargedWith($this->lots->valuesFor($attempt))
             ->beside(null === $attempt->beside() ? null : $this->compared($attempt->beside()), $this->heatMates($attempt));
     }
 
     private function compared(Attempt $other): AttemptRecord
     {
-        return $other->toRecord(new History(), null, new Experience(), $this->solids)->madeOf($this->heaps->valuesFor($other));
+        return $other->toRecord(new History(), null, new Experience(), $this->solids)
+            ->madeOf($this->heaps->valuesFor($other))
+            ->chargedWith($this->lots->valuesFor($other));
     }
 
     /** @return list<list<string>> what the other judged moulds of the same melt showed */
@@ -302,14 +305,21 @@ final readonly class Notebook
         );
     }
 
-    /** @return list<Attempt> planned and not poured, the latest planned first */
+    /** @return list<Attempt> planned and not poured: those with a wanted hour first, the earliest first, then the latest planned */
     public function planned(Caster $caster, int $most): array
     {
-        return $this->storage->getRepository(Attempt::class)->findBy(
-            ['caster' => $caster, 'pouredOn' => null, 'verdict' => null, 'binnedAt' => null],
-            ['happenedOn' => 'DESC', 'id' => 'DESC'],
-            $most,
-        );
+        /** @var list<Attempt> $attempts */
+        $attempts = $this->storage
+            ->createQuery(
+                'SELECT a, c, CASE WHEN a.wantedAt IS NULL THEN 1 ELSE 0 END AS HIDDEN unsaid FROM '.Attempt::class
+                    .' a JOIN a.casting c WHERE a.caster = :caster AND a.pouredOn IS NULL AND a.verdict IS NULL AND a.binnedAt IS NULL '
+                    .'ORDER BY unsaid ASC, a.wantedAt ASC, a.happenedOn DESC, a.id DESC',
+            )
+            ->setParameter('caster', $caster->id(), 'uuid')
+            ->setMaxResults($most)
+            ->getResult();
+
+        return $attempts;
     }
 
     /** @return list<Attempt> planned and not poured, of another metal each, the latest first; few, for each is planned to be told */

@@ -78,6 +78,31 @@ final class MetalTest extends ApiTestCase
         self::assertSame('Stirred in', self::of((array) $after['lines'], 1)['words']);
     }
 
+    public function testTheBookOfTheShelfTellsTheRecordAndALotInTheBinStaysInThePot(): void
+    {
+        $wheels = $this->lot(['name' => 'Wheels', 'alloy' => 'al_si7mg', 'form' => 'castings', 'mass' => '3 kg']);
+        $cans = $this->lot(['name' => 'Cans', 'alloy' => 'al_mn_sheet', 'form' => 'cans', 'mass' => '3 kg']);
+        [$attempt, $heat] = $this->melt('al_si7mg', ['pattern.volume' => '400 mL']);
+        $this->move($wheels, 'lot_charged', ['mass' => '0.3 kg', 'heat' => $heat]);
+        $this->move($cans, 'lot_charged', ['mass' => '0.1 kg', 'heat' => $heat]);
+        $document = $this->call('GET', "/api/attempts/{$attempt}/document");
+        self::assertIsArray($document['heat']);
+        self::assertSame(['castings', 'cans'], [$document['heat']['metal.source'], $document['heat']['metal.source_2']]);
+        self::assertSame(0.4, $document['heat']['metal.charge']['value']);
+        // So the plan says that it is too little; and what somebody wrote goes before the book.
+        $plan = json_encode($this->call('GET', "/api/attempts/{$attempt}/charge"), \JSON_THROW_ON_ERROR);
+        self::assertStringContainsString('more.', $plan);
+        $this->change([['part' => 'heat', 'id' => $heat, 'set' => Changes::set(['metal.charge' => '2 kg'])]]);
+        $again = $this->call('GET', "/api/attempts/{$attempt}/document");
+        self::assertSame(2, $again['heat']['metal.charge']['value'] ?? null);
+
+        $this->change([['part' => 'workshop_row', 'id' => $cans, 'set' => Changes::set(['binned' => true], '', ['binned' => false])]]);
+        $charge = $this->call('GET', "/api/attempts/{$attempt}/charge");
+        self::assertSame(['Wheels', 'Cans'], array_column((array) $charge['lines'], 'lot'));
+        self::assertNotContains('Cans', array_column((array) $charge['lots'], 'name'));
+        self::assertGreaterThan(0.2, self::element(self::of($charge, 'pot'), 'Mn')['percent'], 'its manganese is in the pot still');
+    }
+
     public function testRunningShortIsSaidBeforeTheDayAndBuyingEndsIt(): void
     {
         $lot = $this->lot(['name' => 'Ingots', 'alloy' => 'al_si7mg', 'form' => 'ingot', 'mass' => '0.5 kg']);

@@ -13,6 +13,7 @@ import { CheckPot } from './CheckPot';
 import { ComesBack } from './ComesBack';
 import { Moved } from './Moved';
 import { Offer } from './Offer';
+import { Once } from './Once';
 import { PotFigure, PotWords } from './PotFigure';
 import { chargeQuery } from './queries';
 import { useMoves, type Moves } from './useMoves';
@@ -70,19 +71,17 @@ function OfCharge({ charge }: { charge: Charge }) {
                 room={charge.room_kg}
               >
                 {(offer) => (
-                  <button
-                    type="button"
-                    className="press mt-1 min-h-14"
-                    disabled={moves.busy}
-                    onClick={() =>
-                      void moves.charge(
+                  <Once
+                    of={offer}
+                    words="I charged this"
+                    busy={moves.busy}
+                    write={() =>
+                      moves.charge(
                         offer.charge.map((part) => ({ lot: part.lot_id, mass: `${Number(part.kg.toPrecision(6))} kg` })),
                         'cold',
                       )
                     }
-                  >
-                    I charged this
-                  </button>
+                  />
                 )}
               </Offer>
             </div>

@@ -6,6 +6,7 @@ import { PickOne } from '../../shared/ui/Pegs';
 import { SmallEntry } from '../../shared/ui/SmallEntry';
 import { Failed } from '../../shared/ui/states';
 import { asShare } from './model';
+import { Once } from './Once';
 import { PotFigure, PotWords } from './PotFigure';
 import { useCorrection } from './queries';
 import type { Moves } from './useMoves';
@@ -122,21 +123,19 @@ export function CheckPot({ charge, moves }: { charge: Charge; moves: Moves }) {
             ))}
           </ol>
           {correction.data.lines.some((line) => line.lot_id !== null) && (
-            <button
-              type="button"
-              className="press mt-1 min-h-14"
-              disabled={moves.busy}
-              onClick={() =>
-                void moves.charge(
+            <Once
+              of={correction.data}
+              words="I stirred it in"
+              busy={moves.busy}
+              write={() =>
+                moves.charge(
                   (correction.data.lines ?? []).flatMap((line) =>
                     line.lot_id === null ? [] : [{ lot: line.lot_id, mass: `${Number(line.kg.toPrecision(6))} kg` }],
                   ),
                   'stirred',
                 )
               }
-            >
-              I stirred it in
-            </button>
+            />
           )}
           {correction.data.after && (
             <div className="mt-3">

@@ -180,7 +180,9 @@ function Pour({ week, mould }: { week: Week; mould: Week['moulds'][number] }) {
           {mould.name}, no. {mould.number}
         </Link>
       </p>
-      <p className="text-sm text-soft">{[mould.process, mould.metal].filter(Boolean).join(' · ')}</p>
+      <p className="text-sm text-soft">
+        {[mould.process ?? 'mould not said: green sand is taken for granted', mould.metal].filter(Boolean).join(' · ')}
+      </p>
       {mould.pours_at !== null && (
         <p className="mt-1 flex gap-2">
           <StandingMark standing={mould.late > 0 ? 'bad' : mould.wanted === null ? 'plain' : 'good'} />
