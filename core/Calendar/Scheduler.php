@@ -16,7 +16,7 @@ namespace MoltenNotes\Core\Calendar;
 final class Scheduler
 {
     /** Lists that are tried at the most before a week is called good and not best. */
-    private const MOST_NODES = 4000;
+    private const MOST_NODES = 1500;
     private const SEARCHED = 40;
     /** More tasks than these are tried by two rules only: nobody waits for the fifth. */
     private const MANY = 100;
@@ -56,13 +56,30 @@ final class Scheduler
      */
     public static function of(array $tasks, Windows $windows, int $now): ?Schedule
     {
-        return (new self($tasks, $windows, $now))->schedule();
+        return (new self($tasks, $windows, $now))->schedule(null);
     }
 
-    private function schedule(): ?Schedule
+    /**
+     * The same tasks with something changed, in the order they had: what comes out later than before is later by that change, and not
+     * because another order was found.
+     *
+     * @param list<Task> $tasks
+     * @param array<string, int> $order task → when it began before the change
+     *
+     * @return Schedule|null null where the windows do not reach to the end of it
+     *
+     * @throws \LogicException when tasks wait for one another in a circle
+     */
+    public static function inOrder(array $tasks, Windows $windows, int $now, array $order): ?Schedule
+    {
+        return (new self($tasks, $windows, $now))->schedule($order);
+    }
+
+    /** @param array<string, int>|null $order null for the best that can be found */
+    private function schedule(?array $order): ?Schedule
     {
         $atBest = max($this->bound([], new Bookings($this->windows)), $this->contentBound());
-        $rules = $this->rules();
+        $rules = null === $order ? $this->rules() : [$order];
         foreach (count($this->network->tasks) > self::MANY ? array_slice($rules, 0, 2) : $rules as $priority) {
             $this->consider($this->list($priority));
             if ($this->bestLateness <= $atBest) {
@@ -74,11 +91,12 @@ final class Scheduler
         }
         $early = $this->leftward($this->rightward($this->best));
         $this->consider($early);
+        $searched = null === $order && count($this->network->tasks) <= self::SEARCHED;
         $complete = true;
-        if ($this->bestLateness > $atBest && count($this->network->tasks) <= self::SEARCHED) {
+        if ($this->bestLateness > $atBest && $searched) {
             $complete = $this->search([], new Bookings($this->windows), array_fill_keys(array_keys($this->network->tasks), true));
         }
-        $proven = $this->bestLateness <= $atBest || ($complete && count($this->network->tasks) <= self::SEARCHED);
+        $proven = $this->bestLateness <= $atBest || ($complete && $searched);
         $early = $this->leftward($this->best);
         $late = $this->rightward($early);
         $critical = [];

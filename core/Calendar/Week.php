@@ -88,7 +88,7 @@ final readonly class Week
 
         return array_map(static fn (WeekTask $one): array => [
             'task' => $one,
-            'otherwise' => self::otherwise($one, $moulds, $tasks, $pours, $windows, $after[0], $now),
+            'otherwise' => self::otherwise($one, $moulds, $tasks, $schedule, $pours, $windows, $after[0], $now),
         ], array_slice($tonight, 0, self::MOST_TONIGHT));
     }
 
@@ -103,6 +103,7 @@ final readonly class Week
         WeekTask $left,
         array $moulds,
         array $tasks,
+        Schedule $before,
         array $pours,
         Windows $windows,
         int $after,
@@ -112,7 +113,7 @@ final readonly class Week
             static fn (WeekTask $one): Task => $one === $left ? $one->task->notBefore($after) : $one->task,
             $tasks,
         );
-        $schedule = Scheduler::of($plain, $windows, $now);
+        $schedule = Scheduler::inOrder($plain, $windows, $now, $before->starts);
         $moved = null === $schedule ? [] : self::pours($moulds, $tasks, $schedule);
 
         return array_filter($moved, static fn (int $at, string $mould): bool => $at > ($pours[$mould] ?? $at), \ARRAY_FILTER_USE_BOTH);

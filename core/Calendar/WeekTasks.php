@@ -22,6 +22,8 @@ final class WeekTasks
     private const USUAL_HUMIDITY = 0.5;
     private const SESSION = 120;
     private const ROUND = 5;
+    /** Mould processes that take a flask of the workshop; the others have boxes, tins and rings of their own. */
+    private const IN_FLASKS = ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand'];
 
     /** @var list<WeekTask> */
     private array $tasks = [];
@@ -51,8 +53,14 @@ final class WeekTasks
         );
         usort($moulds, static fn (PlannedMould $a, PlannedMould $b): int => [$a->wanted ?? \PHP_INT_MAX, $a->hotness, $a->key]
             <=> [$b->wanted ?? \PHP_INT_MAX, $b->hotness, $b->key]);
-        foreach ($moulds as $place => $mould) {
-            $made->mould($mould, $moulds, $place >= $flasks && $flasks > 0 ? $moulds[$place - $flasks] : null);
+        $inFlasks = [];
+        foreach ($moulds as $mould) {
+            $flaskOf = null;
+            if (in_array($mould->process ?? 'green_sand', self::IN_FLASKS, true)) {
+                $flaskOf = $flasks > 0 ? $inFlasks[count($inFlasks) - $flasks] ?? null : null;
+                $inFlasks[] = $mould;
+            }
+            $made->mould($mould, $moulds, $flaskOf);
         }
 
         return $made->tasks;
@@ -74,7 +82,7 @@ final class WeekTasks
             foreach ($step->after as $code) {
                 $after[] = 'melt' === $code ? "{$mould->melt}/melt" : "{$mould->key}/{$code}";
             }
-            if (null !== $flaskOf && in_array($step->code, ['mould', 'mould_cured', 'foam_box', 'invest'], true)) {
+            if (null !== $flaskOf && in_array($step->code, ['mould', 'mould_cured'], true)) {
                 $after[] = "{$flaskOf->key}/open";
             }
             $this->add($step, $mould, $after);

@@ -137,6 +137,20 @@ final class SchedulerTest extends TestCase
         }
     }
 
+    /** In the order it had nothing is later than it was; with something held up nothing is earlier for what is due. */
+    public function testTheSameOrderGivesTheSameWeek(): void
+    {
+        for ($seed = 1; $seed <= 30; ++$seed) {
+            [$tasks, $windows] = self::random($seed, 12, 1);
+            $schedule = Scheduler::of($tasks, $windows, 0);
+            self::assertNotNull($schedule);
+            $again = Scheduler::inOrder($tasks, $windows, 0, $schedule->starts);
+            self::assertLessThanOrEqual($schedule->lateness, $again?->lateness, "seed {$seed}");
+            $held = array_map(static fn (Task $task): Task => 't0' === $task->key ? $task->notBefore(40) : $task, $tasks);
+            self::assertGreaterThanOrEqual($schedule->lateness, Scheduler::inOrder($held, $windows, 0, $schedule->starts)?->lateness);
+        }
+    }
+
     /** Small weeks against a time-indexed programme solved exactly by glpsol. */
     public function testSmallWeeksAreBestByAnExactSolver(): void
     {

@@ -156,6 +156,10 @@ final class WeekTasksTest extends TestCase
         self::assertContains('heat/melt', $tasks['b/pour']->task->after);
         self::assertContains('a/open', $tasks['c/mould']->task->after, 'two flasks, three moulds');
         self::assertNotContains('a/open', $tasks['b/mould']->task->after);
+        // What needs no flask takes none.
+        $rubber = self::mould('rubber', 'silicone', [], null, false, 1000);
+        $one = self::tasks([$rubber, self::mould('c', 'oil_sand', [], null, false, 9000)], null, null, 1);
+        self::assertNotContains('rubber/open', $one['c/mould']->task->after);
     }
 
     /** A week with two processes, three moulds, two metals: nobody is in two places, and what slips moves what follows. */
