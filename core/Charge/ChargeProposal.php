@@ -25,6 +25,8 @@ final readonly class ChargeProposal
     private const MIDDLE_COSTS = 0.03;
     /** Halvings of the mass until the most that can be made is known to a thousandth. */
     private const HALVINGS = 10;
+    /** Lots that are looked at, the heaviest first: more would make a caster wait, and nobody charges from sixty lots. */
+    private const MOST_LOTS = 60;
     /** Of the charge: less is a pinch. It is left out where that costs no more than this share, or than a pinch of the dearest. */
     private const PINCH = 0.04;
     private const WORTH = 0.1;
@@ -223,7 +225,7 @@ final readonly class ChargeProposal
     }
 
     /**
-     * Lots of the same metal, and of the elements it is alloyed with.
+     * Lots of the same metal, and of the elements it is alloyed with; the heaviest of them where there are very many.
      *
      * @param list<LotState> $states
      *
@@ -242,6 +244,11 @@ final readonly class ChargeProposal
             } elseif ($base === $grade->base || isset($grade->windows[$base])) {
                 $usable[] = $state;
             }
+        }
+
+        if (count($usable) > self::MOST_LOTS) {
+            usort($usable, static fn (LotState $a, LotState $b): int => $b->mass->si <=> $a->mass->si);
+            $usable = array_slice($usable, 0, self::MOST_LOTS);
         }
 
         return [$usable, $left];

@@ -18,6 +18,8 @@ final class Mix
     private const WEIGHT = 1e-4;
     /** Steps of the simplex after which the best mix of whole pieces so far is given, and said not to be proven. */
     private const MOST_STEPS = 9000;
+    /** Numbers of the tableau that all those steps may touch: a larger shelf gets fewer steps, for nobody waits longer for it. */
+    private const MOST_WORK = 12_000_000;
     /** Whole pieces may come to more than is wanted by this share of it, or by the largest piece. */
     private const OVER = 0.25;
 
@@ -85,7 +87,10 @@ final class Mix
             $rows,
             array_map(static fn (Stock $s): float => $s->least, $stock),
             array_map(static fn (Stock $s): float => $s->most, $stock),
-        ))->wholePieces($pieces, self::MOST_STEPS);
+        ))->wholePieces(
+            $pieces,
+            (int) min(self::MOST_STEPS, self::MOST_WORK / (count($rows) * (count($stock) + count($rows)))),
+        );
         if (null === $found) {
             return null;
         }

@@ -309,8 +309,14 @@ final readonly class MetalView
     {
         /** @var list<array{ids: list<string>, alloy: string, kg: float}> $asked */
         $asked = $this->remembered->get($caster, 'metal of planned pours', fn (): array => $this->asked($caster));
+        // Worked out once after each change: a shelf of very many lots takes its time.
+        $told = $this->remembered->get(
+            $caster,
+            'needs '.serialize($caster->units()),
+            static fn (): array => ShelfNeed::of($asked, $states, $format),
+        );
         $needs = [];
-        foreach (ShelfNeed::of($asked, $states, $format) as $need) {
+        foreach ($told as $need) {
             $attempt = $this->notebook->attempt($need->key, $caster);
             $needs[] = new NeedAnswer(
                 attemptId: $need->key,
