@@ -67,6 +67,9 @@ final class MetalTest extends JourneyTestCase
         $this->open("/attempts/{$attempt}/charge");
         $this->press('Weighed by hand');
         $this->find('//*[@aria-label="Out of which lot"]//button[starts-with(normalize-space(.), "Old taps")]')->click();
+        $this->type('Went into the pot', 'a lot');
+        $this->press('It went in');
+        $this->find('//form[@aria-label="Weighed by hand"]//*[@role="alert"]');
         $this->type('Went into the pot', '4 kg');
         $this->press('It went in');
         $this->find('//*[@data-moved="Old taps"]');

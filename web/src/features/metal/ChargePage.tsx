@@ -15,6 +15,7 @@ import { Moved } from './Moved';
 import { Offer } from './Offer';
 import { Once } from './Once';
 import { PotFigure, PotWords } from './PotFigure';
+import { refusedFor } from './model';
 import { chargeQuery } from './queries';
 import { useMoves, type Moves } from './useMoves';
 
@@ -124,18 +125,23 @@ function OfCharge({ charge }: { charge: Charge }) {
 }
 
 /** Lots that may go into such a pot: of its own metal first, then what it is alloyed with; what is used up is left out. */
-function lotsFor(charge: Charge): LotLine[] {
+function lotsFor(charge: Charge): { likely: LotLine[]; others: LotLine[] } {
   const family = charge.lots.find((lot) => lot.alloy === charge.alloy)?.family ?? null;
   const rank = (lot: LotLine) => (lot.alloy === charge.alloy ? 0 : lot.family === family && family !== null ? 1 : 2);
-  return charge.lots.filter((lot) => lot.kg > 0).toSorted((a, b) => rank(a) - rank(b));
+  const lots = charge.lots.filter((lot) => lot.kg > 0).toSorted((a, b) => rank(a) - rank(b));
+  const likely = lots.filter((lot) => rank(lot) < 2);
+  return likely.length === 0 ? { likely: lots, others: [] } : { likely, others: lots.filter((lot) => rank(lot) === 2) };
 }
 
 function ByHand({ charge, moves }: { charge: Charge; moves: Moves }) {
   const [lot, setLot] = useState<string | null>(null);
   const [mass, setMass] = useState('');
   const [stirred, setStirred] = useState(false);
-  const lots = lotsFor(charge);
-  if (lots.length === 0)
+  const [fault, setFault] = useState<string | undefined>();
+  const [all, setAll] = useState(false);
+  const { likely, others } = lotsFor(charge);
+  const lots = all ? [...likely, ...others] : likely;
+  if (likely.length === 0)
     return (
       <p className="mt-3 text-soft">
         The shelf is empty. <Link to="/workshop#metal">Write down what metal you have</Link>.
@@ -150,6 +156,7 @@ function ByHand({ charge, moves }: { charge: Charge; moves: Moves }) {
           event.preventDefault();
           if (lot === null || mass.trim() === '') return;
           void moves.charge([{ lot, mass: mass.trim() }], stirred ? 'stirred' : 'cold').then((done) => {
+            setFault(refusedFor(done, 'mass'));
             if (isKept(done)) setMass('');
           });
         }}
@@ -160,8 +167,19 @@ function ByHand({ charge, moves }: { charge: Charge; moves: Moves }) {
           value={lot}
           onChange={setLot}
         />
+        {others.length > 0 && !all && (
+          <button type="button" className="press press-quiet mt-1" onClick={() => setAll(true)}>
+            Other metals
+          </button>
+        )}
         <div className="mt-2 flex flex-wrap items-end gap-4">
-          <TextEntry label="Went into the pot" placeholder="1.2 kg" value={mass} onChange={(event) => setMass(event.target.value)} />
+          <TextEntry
+            label="Went into the pot"
+            placeholder="1.2 kg"
+            value={mass}
+            onChange={(event) => setMass(event.target.value)}
+            error={fault}
+          />
           <label className="flex min-h-12 items-center gap-2">
             <input type="checkbox" className="size-6" checked={stirred} onChange={(event) => setStirred(event.target.checked)} />
             stirred into liquid metal

@@ -3,6 +3,7 @@ import { useHandbook, type Charge } from '../../shared/api';
 import { PickOne } from '../../shared/ui/Pegs';
 import { TextEntry } from '../../shared/ui/TextEntry';
 import { isKept } from '../../shared/ui/useSaving';
+import { refusedFor } from './model';
 import { Moved } from './Moved';
 import type { Moves } from './useMoves';
 
@@ -15,6 +16,7 @@ export function ComesBack({ charge, moves }: { charge: Charge; moves: Moves }) {
   const returns = choices['charge_source']?.find((one) => one.code === 'returns')?.label;
   const [what, setWhat] = useState<string | null>('remainder');
   const [mass, setMass] = useState('');
+  const [fault, setFault] = useState<string | undefined>();
   const family = charge.lots.find((lot) => lot.alloy === charge.alloy)?.family;
   const lots = charge.lots.filter((lot) => lot.alloy === charge.alloy || (lot.what === returns && lot.family === family));
   const [onto, setOnto] = useState<string | null>(null);
@@ -33,6 +35,7 @@ export function ComesBack({ charge, moves }: { charge: Charge; moves: Moves }) {
           if (mass.trim() === '') return;
           const lot = chosen === NEW ? { name: `Returns, ${charge.metal ?? 'metal'}` } : { id: chosen };
           void moves.giveBack(lot, mass.trim(), what ?? 'remainder').then((done) => {
+            setFault(refusedFor(done, 'mass'));
             if (isKept(done)) setMass('');
           });
         }}
@@ -51,7 +54,7 @@ export function ComesBack({ charge, moves }: { charge: Charge; moves: Moves }) {
           />
         </fieldset>
         <div className="flex flex-wrap items-end gap-4">
-          <TextEntry label="It weighs" placeholder="0.8 kg" value={mass} onChange={(event) => setMass(event.target.value)} />
+          <TextEntry label="It weighs" placeholder="0.8 kg" value={mass} onChange={(event) => setMass(event.target.value)} error={fault} />
           <button type="submit" className="press press-molten min-h-14" disabled={mass.trim() === '' || moves.busy}>
             Back on the shelf
           </button>

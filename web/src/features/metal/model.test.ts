@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { LotLine } from '../../shared/api';
-import { asShare, boards, pile, pileWidth, stripOf } from './model';
+import { asShare, boards, pile, pileWidth, refusedFor, stripOf } from './model';
 
 const lot = (name: string, kg: number, family: string | null): LotLine => ({
   id: name,
@@ -52,6 +52,18 @@ describe('the shelf of metal', () => {
 
   it('reads a share with its sign or without', () => {
     expect([asShare('6.2'), asShare(' 6,2 % '), asShare('0.062')]).toEqual(['6.2 %', '6,2 %', '0.062 %']);
+  });
+
+  it('finds what the notebook said against a field of what was pressed', () => {
+    const problem = {
+      status: 422,
+      code: 'record.invalid',
+      title: 'Not all of it could be read.',
+      problems: [{ pointer: '/changes/1/set/mass', code: 'quantity.unreadable', message: 'This is no mass.' }],
+    };
+    expect(refusedFor({ state: 'refused', problem }, 'mass')).toBe('This is no mass.');
+    expect(refusedFor({ state: 'refused', problem }, 'heat')).toBeUndefined();
+    expect(refusedFor({ state: 'waiting', problem: null }, 'mass')).toBeUndefined();
   });
 
   it('lays window and spread on one strip', () => {

@@ -1,4 +1,5 @@
 import type { LotLine } from '../../shared/api';
+import type { Outcome } from '../../shared/record';
 
 export interface Bar {
   x: number;
@@ -50,6 +51,13 @@ export function boards(lots: readonly LotLine[], families: readonly { family: st
 
 /** What a number typed with or without its sign comes to: "6.2" and "6.2 %" are the same share. */
 export const asShare = (text: string) => (/^\s*[\d.,]+\s*$/.test(text) ? `${text.trim()} %` : text.trim());
+
+/** What the notebook said against one field of what was pressed; undefined where it took it. */
+export function refusedFor(outcome: Outcome | null, field: string): string | undefined {
+  return outcome?.state === 'refused'
+    ? outcome.problem.problems.find((problem) => problem.pointer.endsWith(`/set/${field}`))?.message
+    : undefined;
+}
 
 /** From where to where a strip of a share runs: the window, what is known and what lies between. */
 export function stripOf(element: { low: number; high: number; percent: number; window: { low: number; high: number } | null }) {
