@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Heaps;
 
 use MoltenNotes\App\Account\Caster;
-use MoltenNotes\App\Notebook\HeapBook;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\WorkshopBook;
 use MoltenNotes\App\Notebook\WorkshopRow;
 use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\JsonBody;
@@ -20,7 +20,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 /** The sand heaps of a workshop: how each stands, and what to add to bring it back. */
 final readonly class HeapController
 {
-    public function __construct(private Notebook $notebook, private HeapBook $book, private HeapView $view)
+    public function __construct(private Notebook $notebook, private WorkshopBook $workshop, private HeapView $view)
     {
     }
 
@@ -29,7 +29,10 @@ final readonly class HeapController
     {
         return new AnswerResponse(
             new HeapListAnswer(
-                array_map(fn (WorkshopRow $row): HeapLineAnswer => $this->view->line($row), $this->book->heaps($caster)),
+                array_map(
+                    fn (WorkshopRow $row): HeapLineAnswer => $this->view->line($row),
+                    $this->workshop->things($caster, 'heaps'),
+                ),
             ),
         );
     }

@@ -6,6 +6,7 @@ namespace MoltenNotes\App\Heaps;
 
 use MoltenNotes\App\Notebook\HeapBook;
 use MoltenNotes\App\Notebook\Movement;
+use MoltenNotes\App\Notebook\WorkshopBook;
 use MoltenNotes\App\Notebook\WorkshopRow;
 use MoltenNotes\App\Shared\Http\ToldAnswer;
 use MoltenNotes\App\Workshop\ToldColumns;
@@ -41,7 +42,7 @@ final readonly class HeapView
     /** Older pours than these say little of the hand of today. */
     private const LOOKED_BACK = 100;
 
-    public function __construct(private HeapBook $book, private ClockInterface $clock)
+    public function __construct(private HeapBook $book, private WorkshopBook $workshop, private ClockInterface $clock)
     {
     }
 
@@ -95,7 +96,7 @@ final readonly class HeapView
             mending: self::mended($heap, $report->state, $format, new MendTargets()),
             entries: array_map(
                 fn (Movement $one): HeapEntryAnswer => $this->entry($one, $heap, $format),
-                array_reverse($this->book->movements($row)),
+                array_reverse($this->workshop->entries($row)),
             ),
             pours: array_slice(array_reverse(array_column($pours, 0)), 0, self::MOST_POURS),
             lookedBack: HeapLookback::of(

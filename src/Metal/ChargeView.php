@@ -11,6 +11,7 @@ use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\LotBook;
 use MoltenNotes\App\Notebook\Movement;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\WorkshopBook;
 use MoltenNotes\App\Shared\Http\ToldAnswer;
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Alloy\AlloyTable;
@@ -46,8 +47,12 @@ final readonly class ChargeView
     /** Of what was charged: less missing than this is splashes and the scale. */
     private const LOST = 0.02;
 
-    public function __construct(private Notebook $notebook, private LotBook $book, private MetalView $metal)
-    {
+    public function __construct(
+        private Notebook $notebook,
+        private LotBook $book,
+        private WorkshopBook $workshop,
+        private MetalView $metal,
+    ) {
     }
 
     public function of(Attempt $attempt): ChargeAnswer
@@ -61,7 +66,7 @@ final readonly class ChargeView
         $shelf = $this->book->shelf($caster);
         $pot = null === $heat ? null : $shelf->pot($heat->id()->toRfc4122());
         $charged = null === $pot || [] === $pot->lines ? null : $pot;
-        $movements = null === $heat ? [] : $this->book->movementsOf($heat);
+        $movements = null === $heat ? [] : $this->workshop->entriesOf($heat);
         $holds = $plan->figure('metal', 'crucible_holds');
         $need = $plan->figure('metal', 'charge');
         [$sentence, $standing] = self::sentence($need?->value, $charged, $alloy, $heat, $format);

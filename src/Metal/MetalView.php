@@ -12,6 +12,7 @@ use MoltenNotes\App\Notebook\LotBook;
 use MoltenNotes\App\Notebook\Movement;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\Remembered;
+use MoltenNotes\App\Notebook\WorkshopBook;
 use MoltenNotes\App\Notebook\WorkshopRow;
 use MoltenNotes\App\Shared\Http\ToldAnswer;
 use MoltenNotes\App\Workshop\ToldColumns;
@@ -50,6 +51,7 @@ final readonly class MetalView
         private Notebook $notebook,
         private LotBook $book,
         private CareBook $care,
+        private WorkshopBook $workshop,
         private Remembered $remembered,
         private ClockInterface $clock,
     ) {
@@ -69,10 +71,10 @@ final readonly class MetalView
             lots: $this->lines($caster),
             needs: $needs,
             crucibles: $this->crucibles($caster),
-            furnaces: array_map(fn (WorkshopRow $row): CareAnswer => $this->furnace($row), $this->care->things($caster, 'furnaces')),
+            furnaces: array_map(fn (WorkshopRow $row): CareAnswer => $this->furnace($row), $this->workshop->things($caster, 'furnaces')),
             consumables: array_map(
                 fn (WorkshopRow $row): SupplyAnswer => $this->supply($row, $format),
-                $this->care->things($caster, 'consumables'),
+                $this->workshop->things($caster, 'consumables'),
             ),
         );
     }
@@ -93,7 +95,7 @@ final readonly class MetalView
     /** @return list<CareAnswer> */
     public function crucibles(Caster $caster): array
     {
-        return array_map(fn (WorkshopRow $row): CareAnswer => $this->crucible($row), $this->care->things($caster, 'crucibles'));
+        return array_map(fn (WorkshopRow $row): CareAnswer => $this->crucible($row), $this->workshop->things($caster, 'crucibles'));
     }
 
     public function lot(WorkshopRow $row): LotAnswer
@@ -118,7 +120,7 @@ final readonly class MetalView
             ),
             entries: array_map(
                 fn (Movement $one): LotEntryAnswer => $this->entry($one, $format),
-                array_reverse($this->book->movements($row)),
+                array_reverse($this->workshop->entries($row)),
             ),
             trend: array_map(static fn (array $point): array => ['at' => $point[0], 'kg' => round($point[1], 6)], $shelf->trend($id)),
             now: (float) $this->clock->now()->getTimestamp(),
@@ -417,7 +419,7 @@ final readonly class MetalView
                 is_string($found) ? Choices::label($choices, $found) : '',
                 is_string($note) ? $note : '',
             );
-        }, array_slice(array_reverse($this->care->movements($row)), 0, self::ENTRIES));
+        }, array_slice(array_reverse($this->workshop->entries($row)), 0, self::ENTRIES));
     }
 
     private function supply(WorkshopRow $row, QuantityFormatter $format): SupplyAnswer

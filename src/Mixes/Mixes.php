@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\WorkshopBook;
 use MoltenNotes\App\Notebook\WorkshopRow;
 use MoltenNotes\App\Shared\Http\RecordNotFound;
 use MoltenNotes\App\Shared\Http\ToldAnswer;
@@ -32,8 +33,12 @@ final readonly class Mixes
     /** Planned moulds that a batch may be mixed for. */
     private const MOST_WAITING = 12;
 
-    public function __construct(private EntityManagerInterface $storage, private Notebook $notebook, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $storage,
+        private Notebook $notebook,
+        private WorkshopBook $workshop,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @return list<RecipeAnswer> the caster's own first */
@@ -42,7 +47,7 @@ final readonly class Mixes
         $format = new QuantityFormatter($caster->units());
         $outcomes = $this->outcomes($caster);
         $answers = [];
-        foreach ($this->own($caster) as $row) {
+        foreach ($this->workshop->things($caster, 'recipes') as $row) {
             $recipe = $this->recipe($row->id()->toRfc4122(), $caster);
             if (null !== $recipe) {
                 $columns = ToldColumns::of(ThingKind::find('recipes')->columns ?? [], $row->content(), $format);
@@ -167,14 +172,6 @@ final readonly class Mixes
             warnings: $batch->warnings,
             cautions: array_map($format->words(...), $recipe->cautions),
         );
-    }
-
-    /** @return list<WorkshopRow> */
-    private function own(Caster $caster): array
-    {
-        return $this->storage
-            ->getRepository(WorkshopRow::class)
-            ->findBy(['caster' => $caster, 'kind' => 'recipes', 'binnedAt' => null], ['place' => 'ASC', 'id' => 'ASC']);
     }
 
     /**

@@ -21,6 +21,7 @@ final readonly class CareBook
 
     public function __construct(
         private EntityManagerInterface $storage,
+        private WorkshopBook $book,
         private Remembered $remembered,
         private ClockInterface $clock,
     ) {
@@ -53,27 +54,11 @@ final readonly class CareBook
     public function supply(WorkshopRow $row): Supply
     {
         $entries = [];
-        foreach ($this->movements($row) as $movement) {
+        foreach ($this->book->entries($row) as $movement) {
             $entries[] = [$movement->kind(), HeapBook::movementColumns($movement)[0]];
         }
 
         return Supply::of($row->columns(), $entries);
-    }
-
-    /** @return list<WorkshopRow> things of a kind that are not in the bin */
-    public function things(Caster $caster, string $kind): array
-    {
-        return $this->storage
-            ->getRepository(WorkshopRow::class)
-            ->findBy(['caster' => $caster, 'kind' => $kind, 'binnedAt' => null], ['place' => 'ASC', 'id' => 'ASC']);
-    }
-
-    /** @return list<Movement> that are not in the bin, the oldest first */
-    public function movements(WorkshopRow $row): array
-    {
-        return $this->storage
-            ->getRepository(Movement::class)
-            ->findBy(['row' => $row, 'binnedAt' => null], ['happenedAt' => 'ASC', 'id' => 'ASC']);
     }
 
     /**
@@ -99,7 +84,7 @@ final readonly class CareBook
             $found = $movement->content()['found'] ?? null;
 
             return [$movement->happenedAt(), is_string($found) ? $found : null];
-        }, $this->movements($row));
+        }, $this->book->entries($row));
     }
 
     /**

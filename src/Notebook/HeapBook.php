@@ -38,18 +38,11 @@ final readonly class HeapBook
 
     public function __construct(
         private EntityManagerInterface $storage,
+        private WorkshopBook $book,
         private Remembered $remembered,
         private LoggerInterface $logger,
         private ClockInterface $clock,
     ) {
-    }
-
-    /** @return list<WorkshopRow> heaps that are not in the bin */
-    public function heaps(Caster $caster): array
-    {
-        return $this->storage
-            ->getRepository(WorkshopRow::class)
-            ->findBy(['caster' => $caster, 'kind' => 'heaps', 'binnedAt' => null], ['place' => 'ASC', 'id' => 'ASC']);
     }
 
     /** Null where its kind is blank, or is no longer known. */
@@ -62,7 +55,7 @@ final readonly class HeapBook
     public function history(WorkshopRow $row, Heap $heap): HeapHistory
     {
         $events = [];
-        foreach ($this->movements($row) as $movement) {
+        foreach ($this->book->entries($row) as $movement) {
             $event = self::read($movement, $heap->step);
             if (null !== $event) {
                 $events[] = $event;
@@ -73,14 +66,6 @@ final readonly class HeapBook
         }
 
         return new HeapHistory($heap, $events);
-    }
-
-    /** @return list<Movement> that are not in the bin, the oldest first */
-    public function movements(WorkshopRow $row): array
-    {
-        return $this->storage
-            ->getRepository(Movement::class)
-            ->findBy(['row' => $row, 'binnedAt' => null], ['happenedAt' => 'ASC', 'id' => 'ASC']);
     }
 
     /** What a mould took from its heap that day, or would take from it today; nothing where it names none. */

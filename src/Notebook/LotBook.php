@@ -36,22 +36,6 @@ final readonly class LotBook
         return $this->remembered->get($caster, 'shelf of metal', fn (): Shelf => $this->replayed($caster));
     }
 
-    /** @return list<Movement> of a lot that are not in the bin, the oldest first */
-    public function movements(WorkshopRow $row): array
-    {
-        return $this->storage
-            ->getRepository(Movement::class)
-            ->findBy(['row' => $row, 'binnedAt' => null], ['happenedAt' => 'ASC', 'id' => 'ASC']);
-    }
-
-    /** @return list<Movement> into a heat and out of it that are not in the bin, the oldest first */
-    public function movementsOf(Heat $heat): array
-    {
-        return $this->storage
-            ->getRepository(Movement::class)
-            ->findBy(['heat' => $heat, 'binnedAt' => null], ['happenedAt' => 'ASC', 'id' => 'ASC']);
-    }
-
     /** What the book says of the melt of an attempt; nothing where it names none, or nothing was charged. */
     public function valuesFor(Attempt $attempt): Values
     {
