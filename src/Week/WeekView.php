@@ -19,6 +19,7 @@ use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\PourDay\RunSheet;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Quantity\Time;
 use MoltenNotes\Core\Record\Choices;
 use Symfony\Component\Clock\ClockInterface;
@@ -34,6 +35,7 @@ final readonly class WeekView
         private Notebook $notebook,
         private Remembered $remembered,
         private FeedAddresses $feeds,
+        private YardAir $yard,
         private ClockInterface $clock,
     ) {
     }
@@ -44,7 +46,11 @@ final readonly class WeekView
         $now = $this->minute();
         $attempts = $this->planned($caster);
         $in = $this->inTheWeek($attempts);
-        $week = $this->week($caster, $settings, $in, $now);
+        // What somebody typed goes before what the yard says.
+        $yard = null === $settings->air || null === $settings->humidity ? $this->yard->of($caster) : null;
+        $air = $settings->air ?? ($yard['air'] ?? null);
+        $humidity = $settings->humidity ?? ($yard['humidity'] ?? null);
+        $week = $this->week($caster, $settings, $air, $humidity, $in, $now);
         $names = [];
         foreach ($attempts as $attempt) {
             $names[$attempt->id()->toRfc4122()] = "{$attempt->casting()->name()}, no. {$attempt->number()}";
@@ -89,12 +95,11 @@ final readonly class WeekView
             people: $settings->people,
             airTold: $settings->airTold?->toArray(),
             humidityTold: $settings->humidityTold?->toArray(),
-            air: null === $settings->air && null === $settings->humidity
-                ? ''
-                : implode(', ', array_filter([
-                    null === $settings->air ? '' : $format->quantity($settings->air),
-                    null === $settings->humidity ? '' : round(100 * $settings->humidity).' % humidity',
-                ])),
+            air: implode(', ', array_filter([
+                null === $air ? '' : $format->quantity($air),
+                null === $humidity ? '' : round(100 * $humidity).' % humidity',
+                null === $yard ? '' : 'by your weather station'.($yard['simulated'] ? ' (simulated)' : ''),
+            ])),
             reaches: null !== $week->schedule,
             proven: $week->schedule->proven ?? false,
             atBest: null === $week->schedule || $week->schedule->proven
@@ -116,8 +121,14 @@ final readonly class WeekView
     }
 
     /** @param list<Attempt> $in */
-    private function week(Caster $caster, WeekSettings $settings, array $in, int $now): Week
-    {
+    private function week(
+        Caster $caster,
+        WeekSettings $settings,
+        ?Temperature $air,
+        ?float $humidity,
+        array $in,
+        int $now,
+    ): Week {
         /** @var array<string, array{melting: float|null, opens: float|null}> $times */
         $times = $this->remembered->get($caster, 'times of planned pours', fn (): array => $this->times($caster));
         $moulds = array_map(fn (Attempt $one): PlannedMould => $this->plannedMould($one, $times[$one->id()->toRfc4122()] ?? null), $in);
@@ -125,8 +136,8 @@ final readonly class WeekView
 
         return Week::of(
             $moulds,
-            $settings->air,
-            $settings->humidity,
+            $air,
+            $humidity,
             $flasks,
             $settings->hours->windows($now, $settings->offset(...), $settings->people),
             $now,

@@ -159,6 +159,26 @@ final class WeekTest extends ApiTestCase
         return $content;
     }
 
+    public function testTheWeatherStationTellsTheAirAndWhatIsTypedGoesBeforeIt(): void
+    {
+        $this->plannedPour('Fairlead', 'lost_foam', 'al_si7mg', null, ['foam.coats' => 1]);
+        $new = $this->call('POST', '/api/instruments', ['name' => 'Yard', 'kind' => 'weather'], 201);
+        self::assertSame('', $this->week()['air'], 'it has not spoken yet');
+        $this->browser->request('POST', '/api/readings', [], [], [
+            'HTTP_AUTHORIZATION' => 'Bearer '.$new['token'], 'CONTENT_TYPE' => 'application/json',
+        ], json_encode(['readings' => [
+            ['at' => time() - 60, 'value' => 6, 'unit' => 'degC'], ['at' => time() - 60, 'value' => 85, 'unit' => 'percent'],
+        ]], \JSON_THROW_ON_ERROR));
+        self::assertSame(200, $this->browser->getResponse()->getStatusCode(), (string) $this->browser->getResponse()->getContent());
+        $air = (string) $this->week()['air'];
+        self::assertMatchesRegularExpression('/^6\W+°C, 85 % humidity, by your weather station$/u', $air);
+        $coat = array_values(array_filter($this->week()['tasks'], static fn (array $task): bool => 'foam_coat' === $task['step']));
+        self::assertStringContainsString('6 °C and 85 % humidity', (string) ($coat[0]['why'] ?? ''));
+
+        $this->change([['part' => 'workshop', 'id' => self::id(), 'set' => Changes::set(['week.air' => '21 C', 'week.humidity' => '40 %'])]]);
+        self::assertMatchesRegularExpression('/^21\W+°C, 40 % humidity$/u', (string) $this->week()['air']);
+    }
+
     /** @param array<string, string> $hours */
     private function hours(array $hours, string $zone = 'Europe/Vienna'): void
     {
