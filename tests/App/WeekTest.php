@@ -175,7 +175,8 @@ final class WeekTest extends ApiTestCase
         $coat = array_values(array_filter($this->week()['tasks'], static fn (array $task): bool => 'foam_coat' === $task['step']));
         self::assertStringContainsString('6 °C and 85 % humidity', (string) ($coat[0]['why'] ?? ''));
 
-        $this->change([['part' => 'workshop', 'id' => self::id(), 'set' => Changes::set(['week.air' => '21 C', 'week.humidity' => '40 %'])]]);
+        $fair = Changes::set(['week.air' => '21 C', 'week.humidity' => '40 %']);
+        $this->change([['part' => 'workshop', 'id' => self::id(), 'set' => $fair]]);
         self::assertMatchesRegularExpression('/^21\W+°C, 40 % humidity$/u', (string) $this->week()['air']);
     }
 
