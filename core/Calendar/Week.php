@@ -38,25 +38,22 @@ final readonly class Week
         if (null === $schedule) {
             return new self($tasks, null, [], []);
         }
-        $pours = self::pours($moulds, $tasks, $schedule);
+        $pours = self::pours($tasks, $schedule);
 
-        return new self($tasks, $schedule, $pours, self::tonight($moulds, $tasks, $schedule, $pours, $windows, $now));
+        return new self($tasks, $schedule, $pours, self::tonight($tasks, $schedule, $pours, $windows, $now));
     }
 
     /**
-     * @param list<PlannedMould> $moulds
      * @param list<WeekTask> $tasks
      *
      * @return array<string, int>
      */
-    private static function pours(array $moulds, array $tasks, Schedule $schedule): array
+    private static function pours(array $tasks, Schedule $schedule): array
     {
         $pours = [];
-        foreach ($moulds as $mould) {
-            foreach ($tasks as $one) {
-                if ("{$mould->key}/pour" === $one->task->key) {
-                    $pours[$mould->key] = $schedule->starts[$one->task->key];
-                }
+        foreach ($tasks as $one) {
+            foreach ($one->pours as $mould => [$after]) {
+                $pours[$mould] = $schedule->starts[$one->task->key] + $after;
             }
         }
 
@@ -64,13 +61,12 @@ final readonly class Week
     }
 
     /**
-     * @param list<PlannedMould> $moulds
      * @param list<WeekTask> $tasks
      * @param array<string, int> $pours
      *
      * @return list<array{task: WeekTask, otherwise: array<string, int>}>
      */
-    private static function tonight(array $moulds, array $tasks, Schedule $schedule, array $pours, Windows $windows, int $now): array
+    private static function tonight(array $tasks, Schedule $schedule, array $pours, Windows $windows, int $now): array
     {
         $window = $windows->from($now, 1);
         $after = null === $window ? null : $windows->next(max($now, $window[0]));
@@ -88,12 +84,11 @@ final readonly class Week
 
         return array_map(static fn (WeekTask $one): array => [
             'task' => $one,
-            'otherwise' => self::otherwise($one, $moulds, $tasks, $schedule, $pours, $windows, $after[0], $now),
+            'otherwise' => self::otherwise($one, $tasks, $schedule, $pours, $windows, $after[0], $now),
         ], array_slice($tonight, 0, self::MOST_TONIGHT));
     }
 
     /**
-     * @param list<PlannedMould> $moulds
      * @param list<WeekTask> $tasks
      * @param array<string, int> $pours
      *
@@ -101,7 +96,6 @@ final readonly class Week
      */
     private static function otherwise(
         WeekTask $left,
-        array $moulds,
         array $tasks,
         Schedule $before,
         array $pours,
@@ -114,7 +108,7 @@ final readonly class Week
             $tasks,
         );
         $schedule = Scheduler::inOrder($plain, $windows, $now, $before->starts);
-        $moved = null === $schedule ? [] : self::pours($moulds, $tasks, $schedule);
+        $moved = null === $schedule ? [] : self::pours($tasks, $schedule);
 
         return array_filter($moved, static fn (int $at, string $mould): bool => $at > ($pours[$mould] ?? $at), \ARRAY_FILTER_USE_BOTH);
     }

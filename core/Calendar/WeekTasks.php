@@ -12,8 +12,9 @@ use MoltenNotes\Core\Venting\LeftWater;
  *
  * Hands-on time is the middle of what is usual, waiting its late end: a mould that waits an hour longer is no worse. Drying goes with
  * today's air (LeftWater), curing doubles for each 10 K colder than 20 °C (common practice). What is longer than a session is cut into
- * sessions. Moulds of one melt share it; melts that share a furnace go one after the other, the cooler metal first where nothing else
- * decides. A flask is free again when its casting is out.
+ * sessions. A melt and its pours are one piece of work, for liquid metal waits for nobody; what is poured hot comes out of the oven when
+ * the metal is ready. Moulds of one melt share it; melts that share a furnace go one after the other, the cooler metal first where nothing
+ * else decides. A flask is free again when its casting is out.
  */
 final class WeekTasks
 {
@@ -22,6 +23,8 @@ final class WeekTasks
     private const USUAL_HUMIDITY = 0.5;
     private const SESSION = 120;
     private const ROUND = 5;
+    /** Steps after which a mould is poured while it is hot. */
+    private const POURED_HOT = ['burnout', 'fire', 'preheat'];
     /** Mould processes that take a flask of the workshop; the others have boxes, tins and rings of their own. */
     private const IN_FLASKS = ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand'];
 
@@ -51,13 +54,20 @@ final class WeekTasks
             $humidity ?? self::USUAL_HUMIDITY,
             max(30, min(self::SESSION, 0 === $longest ? self::SESSION : $longest)),
         );
-        usort($moulds, static fn (PlannedMould $a, PlannedMould $b): int => [$a->wanted ?? \PHP_INT_MAX, $a->hotness, $a->key]
-            <=> [$b->wanted ?? \PHP_INT_MAX, $b->hotness, $b->key]);
+        $melts = [];
+        foreach ($moulds as $mould) {
+            $wanted = $mould->wanted ?? \PHP_INT_MAX;
+            $melts[$mould->melt] = min($melts[$mould->melt] ?? [$wanted, $mould->hotness], [$wanted, $mould->hotness]);
+        }
+        // Melt by melt: a flask is handed on from an earlier melt only, or moulds would wait for one another.
+        $place = static fn (PlannedMould $one): array => [$melts[$one->melt], $one->melt, $one->wanted ?? \PHP_INT_MAX, $one->key];
+        usort($moulds, static fn (PlannedMould $a, PlannedMould $b): int => $place($a) <=> $place($b));
         $inFlasks = [];
         foreach ($moulds as $mould) {
             $flaskOf = null;
             if (in_array($mould->process ?? 'green_sand', self::IN_FLASKS, true)) {
                 $flaskOf = $flasks > 0 ? $inFlasks[count($inFlasks) - $flasks] ?? null : null;
+                $flaskOf = $flaskOf?->melt === $mould->melt ? null : $flaskOf;
                 $inFlasks[] = $mould;
             }
             $made->mould($mould, $moulds, $flaskOf);
@@ -78,9 +88,12 @@ final class WeekTasks
                 $this->melt($mould, $all, $step);
                 continue;
             }
+            if ('pour' === $step->code) {
+                continue;
+            }
             $after = [];
             foreach ($step->after as $code) {
-                $after[] = 'melt' === $code ? "{$mould->melt}/melt" : "{$mould->key}/{$code}";
+                $after[] = 'pour' === $code ? "{$mould->melt}/melt" : "{$mould->key}/{$code}";
             }
             if (null !== $flaskOf && in_array($step->code, ['mould', 'mould_cured'], true)) {
                 $after[] = "{$flaskOf->key}/open";
@@ -95,6 +108,10 @@ final class WeekTasks
         [$runs, $waits, $why] = $this->times($step, $mould);
         $hands = $this->middle($step->hands) + ('never' === $step->alone ? $runs : 0);
         $runs = 'never' === $step->alone ? 0 : $runs;
+        if (in_array($step->code, self::POURED_HOT, true)) {
+            // It may still be in the oven while the metal melts.
+            $waits = -min($runs, $this->melting($mould));
+        }
         $coats = 'coats' === $step->only ? max(1, $mould->values->count('foam.coats') ?? 1) : 1;
         $key = "{$mould->key}/{$step->code}";
         for ($coat = 1; $coat <= $coats; ++$coat) {
@@ -134,8 +151,7 @@ final class WeekTasks
                     $after,
                     $step->machine,
                     $step->tied,
-                    // It begins when it is wanted.
-                    'pour' === $step->code && null !== $mould->wanted ? $mould->wanted + $length : null,
+                    null,
                     null === $done ? null : $done - $length,
                 ),
                 [$mould->key],
@@ -148,6 +164,14 @@ final class WeekTasks
         }
     }
 
+    /** Minutes from laying ready to metal that can be poured. */
+    private function melting(PlannedMould $mould): int
+    {
+        return null === $mould->melting
+            ? $this->middle(Step::all()['melt']->hands)
+            : self::rounded($mould->melting->si() / 60) + self::SETTING_UP;
+    }
+
     /** @param list<PlannedMould> $all */
     private function melt(PlannedMould $mould, array $all, Step $step): void
     {
@@ -158,34 +182,45 @@ final class WeekTasks
             }
         }
         $of = array_values(array_filter($all, static fn (PlannedMould $one): bool => $one->melt === $mould->melt));
-        $minutes = null === $mould->melting ? null : $mould->melting->si() / 60;
-        $hands = null === $minutes ? $this->middle($step->hands) : self::rounded($minutes) + self::SETTING_UP;
-        $done = max([\PHP_INT_MIN, ...array_map(static fn (PlannedMould $one): int => $one->done['melt'] ?? \PHP_INT_MIN, $of)]);
+        $melting = $this->melting($mould);
+        $pouring = $this->middle(Step::all()['pour']->hands);
+        $pours = [];
+        $due = $began = null;
+        foreach ($of as $place => $one) {
+            $at = $melting + $place * $pouring;
+            $pours[$one->key] = [$at, $pouring];
+            // Each begins to be poured when it is wanted; the first that is decides.
+            $due = null === $one->wanted ? $due : min($due ?? \PHP_INT_MAX, $one->wanted + (count($of) - $place) * $pouring);
+            foreach (['melt' => $melting, 'pour' => $at + $pouring] as $code => $after) {
+                $began = isset($one->done[$code]) ? max($began ?? \PHP_INT_MIN, $one->done[$code] - $after) : $began;
+            }
+        }
         $this->tasks[] = new WeekTask(
             new Task(
                 $key,
-                $hands,
+                $melting + count($of) * $pouring,
                 0,
                 0,
-                // Whatever is poured from it stands ready before it is lit, but for what is still hot from the oven.
+                // Whatever is poured from it stands ready before it is lit, or comes out of the oven for it.
                 array_merge(...array_map(
                     static fn (PlannedMould $one): array => array_map(
                         static fn (string $code): string => "{$one->key}/{$code}",
-                        ['mould', 'mould_cured', 'bake', 'print_sand', 'wash', 'foam_box', 'talc', 'rubber_two'],
+                        Step::all()['pour']->after,
                     ),
                     $of,
                 )),
                 // Each furnace one melt at a time; where nobody says which, there is one.
                 trim('furnace '.mb_strtolower(trim($mould->values->choice('melt.furnace') ?? ''))),
                 true,
-                null,
-                \PHP_INT_MIN === $done ? null : $done - $hands,
+                $due,
+                $began,
             ),
             array_map(static fn (PlannedMould $one): string => $one->key, $of),
             'melt',
             $step->label,
             'never',
-            null === $minutes ? 'as such melts usually take' : 'by its plan, and '.self::SETTING_UP.' minutes to set up',
+            null === $mould->melting ? 'as such melts usually take' : 'by its plan, and '.self::SETTING_UP.' minutes to set up',
+            $pours,
         );
     }
 

@@ -13,6 +13,7 @@ use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Attempt\History;
 use MoltenNotes\Core\Calendar\Hours;
 use MoltenNotes\Core\Calendar\PlannedMould;
+use MoltenNotes\Core\Calendar\Step;
 use MoltenNotes\Core\Calendar\Week;
 use MoltenNotes\Core\Calendar\WeekTask;
 use MoltenNotes\Core\Plan\Basis;
@@ -240,6 +241,15 @@ final readonly class WeekView
         foreach ($week->tasks as $one) {
             $task = $one->task;
             $start = $week->schedule->starts[$task->key];
+            $state = match (true) {
+                null !== $task->began && $start + $task->length() > $now => 'running',
+                null !== $task->began => 'done',
+                $task->hands > 0 && null !== $window && $start < $window[1] => 'next',
+                default => 'later',
+            };
+            $critical = isset($week->schedule->critical[$task->key]);
+            $latest = $week->schedule->latest[$task->key];
+            $hands = [] === $one->pours ? $task->hands : min(array_column($one->pours, 0));
             $tasks[] = new WeekTaskAnswer(
                 key: $task->key,
                 step: substr($task->key, (int) strrpos($task->key, '/') + 1),
@@ -247,21 +257,36 @@ final readonly class WeekView
                 name: self::nameOf($one, $names),
                 label: $one->label,
                 start: 60.0 * $start,
-                handsUntil: 60.0 * ($start + $task->hands),
-                runsUntil: 60.0 * ($start + $task->occupies()),
-                through: 60.0 * ($start + $task->length()),
-                latest: 60.0 * $week->schedule->latest[$task->key],
-                critical: isset($week->schedule->critical[$task->key]),
-                state: match (true) {
-                    null !== $task->began && $start + $task->length() > $now => 'running',
-                    null !== $task->began => 'done',
-                    $task->hands > 0 && null !== $window && $start < $window[1] => 'next',
-                    default => 'later',
-                },
+                handsUntil: 60.0 * ($start + $hands),
+                runsUntil: 60.0 * ($start + $hands + $task->runs),
+                through: 60.0 * ($start + $hands + $task->runs + max(0, $task->waits)),
+                latest: 60.0 * $latest,
+                critical: $critical,
+                state: $state,
                 alone: $one->alone,
                 machine: $task->machine,
                 why: $one->why,
             );
+            foreach ($one->pours as $mould => [$after, $minutes]) {
+                $at = $start + $after;
+                $tasks[] = new WeekTaskAnswer(
+                    key: "{$mould}/pour",
+                    step: 'pour',
+                    moulds: [$mould],
+                    name: $names[$mould] ?? '',
+                    label: Step::all()['pour']->label,
+                    start: 60.0 * $at,
+                    handsUntil: 60.0 * ($at + $minutes),
+                    runsUntil: 60.0 * ($at + $minutes),
+                    through: 60.0 * ($at + $minutes),
+                    latest: 60.0 * ($latest + $after),
+                    critical: $critical,
+                    state: $state,
+                    alone: 'never',
+                    machine: null,
+                    why: 'liquid metal waits for nobody',
+                );
+            }
         }
         usort($tasks, static fn (WeekTaskAnswer $a, WeekTaskAnswer $b): int => $a->start <=> $b->start);
 

@@ -113,7 +113,7 @@ return [
     [
         'code' => 'pour', 'label' => 'Pour', 'in' => ['*'], 'hands' => [10, 20], 'alone' => 'never', 'tied' => true,
         'after' => [
-            'mould', 'mould_cured', 'bake', 'print_sand', 'wash', 'foam_box', 'burnout', 'fire', 'talc', 'rubber_two', 'preheat', 'melt',
+            'mould', 'mould_cured', 'bake', 'print_sand', 'wash', 'foam_box', 'burnout', 'fire', 'talc', 'rubber_two', 'preheat',
         ],
     ],
     [

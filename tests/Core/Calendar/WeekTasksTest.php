@@ -10,6 +10,7 @@ use MoltenNotes\Core\Calendar\PlannedMould;
 use MoltenNotes\Core\Calendar\Scheduler;
 use MoltenNotes\Core\Calendar\Step;
 use MoltenNotes\Core\Calendar\Task;
+use MoltenNotes\Core\Calendar\Week;
 use MoltenNotes\Core\Calendar\WeekTask;
 use MoltenNotes\Core\Calendar\WeekTasks;
 use MoltenNotes\Core\Process\MouldProcess;
@@ -19,6 +20,8 @@ use MoltenNotes\Core\Quantity\Time;
 use MoltenNotes\Core\Record\Fields;
 use MoltenNotes\Core\Record\Values;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** What planned pours imply, and the hours that are worked. */
 final class WeekTasksTest extends TestCase
@@ -65,14 +68,14 @@ final class WeekTasksTest extends TestCase
         foreach (MouldProcess::all() as $process) {
             $tasks = self::tasks([self::mould('m', $process->code, ['pattern.kind' => 'wood', 'foam.coats' => 2])]);
             $keys = array_keys($tasks);
-            foreach (['heat of m/melt', 'm/pour', 'm/cool', 'm/open', 'm/finish'] as $wanted) {
+            foreach (['heat of m/melt', 'm/cool', 'm/open', 'm/finish'] as $wanted) {
                 self::assertContains($wanted, $keys, $process->code);
             }
-            // In some order, and the pour waits for the mould: something that is no pattern and no melt.
+            // In some order, and the melt with its pour waits for the mould.
             $network = Network::of(array_map(static fn (WeekTask $one): Task => $one->task, array_values($tasks)));
             $before = array_filter(
-                $network->tasks['m/pour']->after,
-                static fn (string $key): bool => isset($tasks[$key]) && 'heat of m/melt' !== $key,
+                $network->tasks['heat of m/melt']->after,
+                static fn (string $key): bool => isset($tasks[$key]),
             );
             self::assertNotSame([], $before, $process->code);
         }
@@ -153,7 +156,8 @@ final class WeekTasksTest extends TestCase
         ], null, null, 2);
 
         self::assertSame(['a', 'b'], $tasks['heat/melt']->moulds);
-        self::assertContains('heat/melt', $tasks['b/pour']->task->after);
+        self::assertSame(['a', 'b'], array_keys($tasks['heat/melt']->pours));
+        self::assertContains('heat/melt', $tasks['b/cool']->task->after);
         self::assertContains('a/open', $tasks['c/mould']->task->after, 'two flasks, three moulds');
         self::assertNotContains('a/open', $tasks['b/mould']->task->after);
         // What needs no flask takes none.
@@ -195,6 +199,45 @@ final class WeekTasksTest extends TestCase
         self::assertSame($first->starts['fairlead/foam_cut'], $later->starts['fairlead/foam_cut'], 'what is done stays');
         self::assertGreaterThan(0, $later->lateness, 'Sunday is no longer to be had');
         self::assertGreaterThanOrEqual($friday, $later->starts['fairlead/foam_coat.1']);
+    }
+
+    /** Many moulds, few flasks, shared melts: nobody waits for himself, and liquid metal waits for nobody. */
+    public function testLiquidMetalIsPouredAtOnceAndNoMouldWaitsForItself(): void
+    {
+        $hours = Hours::read([]);
+        self::assertInstanceOf(Hours::class, $hours);
+        $processes = array_keys(MouldProcess::all());
+        for ($seed = 1; $seed <= 60; ++$seed) {
+            $chance = new Randomizer(new Mt19937($seed));
+            $now = 29_679_000 + $chance->getInt(0, 9000);
+            $moulds = [];
+            for ($i = 0; $i < $chance->getInt(2, 6); ++$i) {
+                $moulds[] = self::mould(
+                    "m{$i}",
+                    $processes[$chance->getInt(0, count($processes) - 1)],
+                    ['foam.coats' => 1],
+                    'melt '.(1 === $chance->getInt(0, 1) ? 0 : $i),
+                    1 === $chance->getInt(0, 1),
+                    $chance->getInt(0, 2) > 0 ? $now + $chance->getInt(100, 14000) : null,
+                );
+            }
+            $week = Week::of($moulds, null, null, $chance->getInt(1, 2), $hours->windows($now, static fn (): int => 0, 1), $now);
+            self::assertNotNull($week->schedule, "seed {$seed}");
+            self::assertCount(count($moulds), $week->pours);
+            $starts = $week->schedule->starts;
+            foreach ($week->tasks as $one) {
+                foreach ($one->pours as $mould => [$after, $minutes]) {
+                    self::assertSame($starts[$one->task->key] + $after, $week->pours[$mould]);
+                    self::assertGreaterThanOrEqual($week->pours[$mould] + $minutes, $starts["{$mould}/cool"]);
+                    // What is poured hot is out of its oven by then.
+                    foreach ($week->tasks as $hot) {
+                        if (in_array($hot->step, ['burnout', 'fire', 'preheat'], true) && [$mould] === $hot->moulds) {
+                            self::assertLessThanOrEqual($week->pours[$mould], $starts[$hot->task->key] + $hot->task->occupies());
+                        }
+                    }
+                }
+            }
+        }
     }
 
     public function testHoursAreReadAsTheyAreTypedAndNonsenseIsNamed(): void

@@ -1,14 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { StandingMark } from '../../shared/ui/StandingMark';
-import { longWords, sentenceOf, whenWords } from './model';
+import { longWords, runningOf, sentenceOf, whenWords } from './model';
 import { weekQuery } from './queries';
 
 /** On the bench: what dries and until when, and what is next; nothing where nothing is planned. */
 export function WeekNow() {
   const week = useQuery(weekQuery).data;
   if (!week || week.moulds.length === 0) return null;
-  const running = week.tasks.filter((task) => task.state === 'running');
+  const running = runningOf(week);
   const sentence = sentenceOf(week);
   return (
     <section className="mt-4 border-2 border-ink px-4 py-3" aria-label="This week">

@@ -6,7 +6,7 @@ import { useChange } from '../../shared/record';
 import { Pressed } from '../../shared/ui/Pressed';
 import { StandingMark } from '../../shared/ui/StandingMark';
 import { useSaving } from '../../shared/ui/useSaving';
-import { byDay, dayName, entryOf, hourWords, longWords, secondsOf, sentenceOf, whenWords } from './model';
+import { byDay, dayName, entryOf, hourWords, longWords, runningOf, secondsOf, sentenceOf, whenWords } from './model';
 import { weekQuery } from './queries';
 import { Timeline } from './Timeline';
 import { WeekHours } from './WeekHours';
@@ -62,7 +62,7 @@ const dayHead = (week: Week, task: WeekTask | undefined) => {
 
 /** What goes on by itself, and until when it must be left. */
 function Dries({ week }: { week: Week }) {
-  const running = week.tasks.filter((task) => task.state === 'running');
+  const running = runningOf(week);
   if (running.length === 0) return null;
   return (
     <section className="mb-6" aria-label="Drying, setting, cooling">

@@ -79,6 +79,9 @@ function startWords(week: Week, key: string): string {
 
 const lower = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
 
+/** What goes on by itself or waits, and must be left until then. */
+export const runningOf = (week: Week) => week.tasks.filter((task) => task.state === 'running' && task.through > task.hands_until);
+
 /** Days that are drawn: from today to the last of it, a fortnight at the most. */
 export function daysOf(week: Week): number[] {
   const from = midnight(week.now);
