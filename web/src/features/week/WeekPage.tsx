@@ -6,7 +6,7 @@ import { useChange } from '../../shared/record';
 import { Pressed } from '../../shared/ui/Pressed';
 import { StandingMark } from '../../shared/ui/StandingMark';
 import { useSaving } from '../../shared/ui/useSaving';
-import { byDay, dayName, entryOf, hourWords, longWords, runningOf, secondsOf, sentenceOf, whenWords } from './model';
+import { byDay, dayName, earlierWords, entryOf, hourWords, longWords, runningOf, secondsOf, sentenceOf, whenWords } from './model';
 import { weekQuery } from './queries';
 import { Timeline } from './Timeline';
 import { WeekHours } from './WeekHours';
@@ -25,9 +25,7 @@ export function WeekPage() {
       </p>
       {week.moulds.length > 0 && week.reaches && (
         <p className="mt-1 text-sm text-soft">
-          {week.proven
-            ? 'Nothing can be poured earlier in the hours you work.'
-            : `A good order, not proven the best: at the most ${longWords((week.at_best ?? 0) * 60)} could be won.`}
+          {earlierWords(week)}
           {week.air && ` Drying is reckoned at ${week.air}.`}
         </p>
       )}

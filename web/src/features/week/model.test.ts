@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Week, WeekTask } from '../../shared/api';
-import { byDay, daysOf, entryOf, longWords, midnight, secondsOf, sentenceOf, whenWords } from './model';
+import { byDay, daysOf, earlierWords, entryOf, longWords, midnight, secondsOf, sentenceOf, whenWords } from './model';
 
 const at = (day: number, hour: number, minute = 0) => new Date(2026, 5, day, hour, minute).getTime() / 1000;
 
@@ -72,6 +72,12 @@ describe('the week', () => {
     expect(sentenceOf(week({ reaches: false })).standing).toBe('bad');
     expect(sentenceOf(week({ moulds: [], tasks: [] })).words).toContain('Nothing is planned');
     expect(sentenceOf(week({ tasks: [] })).words).toBe('All of it is done.');
+  });
+
+  it('says whether anything could be earlier, where that matters', () => {
+    expect(earlierWords(week())).toBe('Nothing can be poured earlier in the hours you work.');
+    expect(earlierWords(week({ proven: false, at_best: 90 }))).toContain('at the most 1 h 30 min could be won');
+    expect(earlierWords(week({ moulds: week().moulds.map((mould) => ({ ...mould, wanted: at(7, 11) })) }))).toBe('All of it is in time.');
   });
 
   it('tells moments as a caster says them', () => {

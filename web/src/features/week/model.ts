@@ -70,6 +70,14 @@ export function sentenceOf(week: Week): { words: string; standing: 'good' | 'ris
     : { words: 'All of it is done.', standing: 'good' };
 }
 
+/** Whether anything could be poured earlier, where that matters: nobody asks what is in time. */
+export function earlierWords(week: Week): string {
+  if (week.moulds.some((mould) => mould.wanted !== null) && week.moulds.every((mould) => mould.late === 0)) return 'All of it is in time.';
+  return week.proven
+    ? 'Nothing can be poured earlier in the hours you work.'
+    : `A good order, not proven the best: at the most ${longWords((week.at_best ?? 0) * 60)} could be won.`;
+}
+
 function startWords(week: Week, key: string): string {
   const task = week.tasks.find((one) => one.key === key);
   if (!task || task.start <= week.now + 1800) return 'Now';
