@@ -19,6 +19,7 @@ final readonly class WeekTaskAnswer extends Answer
      * @param float $latest the last moment at which it may begin
      * @param string $state done, running (done, and what comes next must wait), next (in the window that is open or comes next) or later
      * @param string $alone whether it can be left
+     * @param list<array{attempt_id: string, field: string, at: float}> $done what says that it is done, to the second
      */
     public function __construct(
         public string $key,
@@ -36,6 +37,7 @@ final readonly class WeekTaskAnswer extends Answer
         public string $alone,
         public ?string $machine,
         public string $why,
+        public array $done,
     ) {
     }
 }

@@ -56,7 +56,7 @@ final readonly class WeekView
         foreach ($attempts as $attempt) {
             $names[$attempt->id()->toRfc4122()] = "{$attempt->casting()->name()}, no. {$attempt->number()}";
         }
-        $tasks = self::tasks($week, $names, $now, $settings);
+        $tasks = self::tasks($week, $in, $names, $now, $settings);
         $end = max([60.0 * $now + 86400, ...array_map(static fn (WeekTaskAnswer $one): float => $one->runsUntil, $tasks)]);
         $windows = [];
         foreach ($settings->hours->windows($now, $settings->offset(...), $settings->people)->windows as [$from, $to]) {
@@ -227,11 +227,36 @@ final readonly class WeekView
     }
 
     /**
+     * What says that a step is done: itself, or all of what it is a part of.
+     *
+     * @param list<string> $moulds
+     * @param list<Attempt> $attempts
+     *
+     * @return list<array{attempt_id: string, field: string, at: float}>
+     */
+    private static function doneBy(string $step, array $moulds, array $attempts): array
+    {
+        $done = [];
+        foreach ($attempts as $attempt) {
+            $id = $attempt->id()->toRfc4122();
+            foreach (in_array($id, $moulds, true) ? array_unique([$step, preg_replace('/[.#]\d+$/', '', $step)]) : [] as $key) {
+                $at = $attempt->steps()[$key] ?? null;
+                if (null !== $at) {
+                    $done[] = ['attempt_id' => $id, 'field' => "step.{$key}", 'at' => $at];
+                }
+            }
+        }
+
+        return $done;
+    }
+
+    /**
+     * @param list<Attempt> $attempts
      * @param array<string, string> $names
      *
      * @return list<WeekTaskAnswer>
      */
-    private static function tasks(Week $week, array $names, int $now, WeekSettings $settings): array
+    private static function tasks(Week $week, array $attempts, array $names, int $now, WeekSettings $settings): array
     {
         if (null === $week->schedule) {
             return [];
@@ -248,11 +273,12 @@ final readonly class WeekView
                 default => 'later',
             };
             $critical = isset($week->schedule->critical[$task->key]);
+            $step = substr($task->key, (int) strrpos($task->key, '/') + 1);
             $latest = $week->schedule->latest[$task->key];
             $hands = [] === $one->pours ? $task->hands : min(array_column($one->pours, 0));
             $tasks[] = new WeekTaskAnswer(
                 key: $task->key,
-                step: substr($task->key, (int) strrpos($task->key, '/') + 1),
+                step: $step,
                 moulds: $one->moulds,
                 name: self::nameOf($one, $names),
                 label: $one->label,
@@ -266,6 +292,7 @@ final readonly class WeekView
                 alone: $one->alone,
                 machine: $task->machine,
                 why: $one->why,
+                done: self::doneBy($step, $one->moulds, $attempts),
             );
             foreach ($one->pours as $mould => [$after, $minutes]) {
                 $at = $start + $after;
@@ -285,6 +312,7 @@ final readonly class WeekView
                     alone: 'never',
                     machine: null,
                     why: 'liquid metal waits for nobody',
+                    done: self::doneBy('pour', [$mould], $attempts),
                 );
             }
         }

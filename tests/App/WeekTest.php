@@ -50,6 +50,11 @@ final class WeekTest extends ApiTestCase
         $again = array_column($this->week()['tasks'], null, 'key');
         self::assertSame('done', $again["{$fairlead}/foam_cut"]['state']);
         self::assertEqualsWithDelta($glued, $again["{$fairlead}/foam_cut"]['hands_until'], 60);
+        // To the second, so that taking it back is no clash.
+        self::assertEquals(
+            [['attempt_id' => $fairlead, 'field' => 'step.foam_cut', 'at' => $glued]],
+            $again["{$fairlead}/foam_cut"]['done'],
+        );
         // It slips: somebody wants it in an hour, and a coat takes a day to dry.
         $this->change([[
             'part' => 'attempt', 'id' => $fairlead, 'set' => ['wanted' => ['was' => $wanted, 'to' => time() + 3600]],

@@ -88,11 +88,14 @@ function useDone(week: Week) {
       change({
         label: `${task.label}: ${task.name}`,
         path: '/week',
-        changes: task.moulds.map((id) => ({
-          part: 'attempt' as const,
-          id,
-          set: { [`step.${task.step}`]: at === null ? { was: task.hands_until, to: null } : { was: null, to: at } },
-        })),
+        changes:
+          at === null
+            ? task.done.map((said) => ({
+                part: 'attempt' as const,
+                id: said.attempt_id,
+                set: { [said.field]: { was: said.at, to: null } },
+              }))
+            : task.moulds.map((id) => ({ part: 'attempt' as const, id, set: { [`step.${task.step}`]: { was: null, to: at } } })),
       }),
     );
   return { outcome, mark, now: () => Math.floor(Date.now() / 1000), week };
@@ -258,7 +261,12 @@ function Done({ week }: { week: Week }) {
             <span className="text-soft">
               {task.name}, {whenWords(task.hands_until, week.now)}
             </span>
-            <button type="button" className="press press-quiet ml-auto text-sm" onClick={() => mark(task, null)}>
+            <button
+              type="button"
+              className="press press-quiet ml-auto text-sm"
+              disabled={task.done.length === 0}
+              onClick={() => mark(task, null)}
+            >
               Not done after all <span className="sr-only">{task.label}</span>
             </button>
           </li>

@@ -20,6 +20,7 @@ const task = (key: string, start: number, minutes: number, more: Partial<WeekTas
   alone: 'may',
   machine: null,
   why: '',
+  done: [],
   ...more,
 });
 
