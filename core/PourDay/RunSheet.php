@@ -13,6 +13,7 @@ use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Temperature;
+use MoltenNotes\Core\Quantity\Time;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Table;
 use MoltenNotes\Core\Working\Figure;
@@ -89,6 +90,23 @@ final readonly class RunSheet
             $plan->figure('gating', 'fill_time')?->value->si,
             self::opening($plan, $format),
         );
+    }
+
+    /**
+     * From the pour until it may be opened: solid, stiff and past flaring, the late end; null where the plan cannot tell.
+     * Hand-warm is for fingers and is no part of it.
+     */
+    public static function opensAfter(CastingPlan $plan): ?Time
+    {
+        $times = [];
+        foreach (array_keys(array_diff_key(self::OPENING, ['hand_warm' => ''])) as $code) {
+            $figure = $plan->figure('cooling', $code);
+            if (null !== $figure) {
+                $times[] = $figure->value->highSi;
+            }
+        }
+
+        return [] === $times ? null : Time::fromSi(max($times));
     }
 
     /** @return list<array{label: string, words: string}> */

@@ -11,6 +11,7 @@ use MoltenNotes\App\Notebook\HeapBook;
 use MoltenNotes\App\Notebook\LotBook;
 use MoltenNotes\App\Notebook\Movement;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\PlannedPours;
 use MoltenNotes\App\Notebook\Remembered;
 use MoltenNotes\App\Notebook\WorkshopBook;
 use MoltenNotes\App\Notebook\WorkshopRow;
@@ -25,8 +26,6 @@ use MoltenNotes\Core\Charge\PotMetal;
 use MoltenNotes\Core\Charge\PotVerdict;
 use MoltenNotes\Core\Charge\Recovery;
 use MoltenNotes\Core\Charge\ShelfNeed;
-use MoltenNotes\Core\Plan\Basis;
-use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Measurement;
@@ -40,8 +39,6 @@ use Symfony\Component\Clock\ClockInterface;
 /** The shelf of metal as the API shows it: lots, what planned pours ask of them, and what they are melted in. */
 final readonly class MetalView
 {
-    /** Each planned pour is planned to be told what it asks for. */
-    private const MOST_NEEDS = 12;
     private const MADE_OF = 4;
     /** Share of an element below which nobody misses what a melt takes of it. */
     private const WORTH_TELLING = 0.001;
@@ -52,6 +49,7 @@ final readonly class MetalView
         private LotBook $book,
         private CareBook $care,
         private WorkshopBook $workshop,
+        private PlannedPours $pours,
         private Remembered $remembered,
         private ClockInterface $clock,
     ) {
@@ -309,13 +307,11 @@ final readonly class MetalView
      */
     private function needs(Caster $caster, array $states, QuantityFormatter $format): array
     {
-        /** @var list<array{ids: list<string>, alloy: string, kg: float}> $asked */
-        $asked = $this->remembered->get($caster, 'metal of planned pours', fn (): array => $this->asked($caster));
         // Worked out once after each change: a shelf of very many lots takes its time.
         $told = $this->remembered->get(
             $caster,
             'needs '.serialize($caster->units()),
-            static fn (): array => ShelfNeed::of($asked, $states, $format),
+            fn (): array => ShelfNeed::of($this->asked($caster), $states, $format),
         );
         $needs = [];
         foreach ($told as $need) {
@@ -343,14 +339,14 @@ final readonly class MetalView
      */
     private function asked(Caster $caster): array
     {
-        $format = new QuantityFormatter($caster->units());
+        $figures = $this->pours->figures($caster);
         $asked = [];
         // What is poured first takes first; what nobody said a day of comes after it.
-        $planned = $this->notebook->planned($caster, self::MOST_NEEDS);
+        $planned = $this->pours->of($caster);
         usort($planned, static fn (Attempt $a, Attempt $b): int => ($a->wantedAt() ?? \INF) <=> ($b->wantedAt() ?? \INF));
         foreach ($planned as $attempt) {
             $alloy = $attempt->alloy();
-            $kg = null === $alloy ? null : $this->charge($attempt, $format);
+            $kg = $figures[$attempt->id()->toRfc4122()]['charge'] ?? null;
             if (null === $alloy || null === $kg) {
                 continue;
             }
@@ -361,11 +357,6 @@ final readonly class MetalView
         }
 
         return array_values($asked);
-    }
-
-    private function charge(Attempt $attempt, QuantityFormatter $format): ?float
-    {
-        return PlanCasting::of(Basis::of($this->notebook->record($attempt), $format))->figure('metal', 'charge')?->value->si;
     }
 
     private function crucible(WorkshopRow $row): CareAnswer

@@ -7,7 +7,7 @@ namespace MoltenNotes\App\Week;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Notebook;
-use MoltenNotes\App\Notebook\Remembered;
+use MoltenNotes\App\Notebook\PlannedPours;
 use MoltenNotes\App\Notebook\WeekSettings;
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Attempt\History;
@@ -16,9 +16,7 @@ use MoltenNotes\Core\Calendar\PlannedMould;
 use MoltenNotes\Core\Calendar\Step;
 use MoltenNotes\Core\Calendar\Week;
 use MoltenNotes\Core\Calendar\WeekTask;
-use MoltenNotes\Core\Plan\Basis;
-use MoltenNotes\Core\Plan\PlanCasting;
-use MoltenNotes\Core\PourDay\RunSheet;
+use MoltenNotes\Core\Calendar\Windows;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Quantity\Time;
@@ -28,13 +26,11 @@ use Symfony\Component\Clock\ClockInterface;
 /** A caster's week, as the API and the calendar show it. */
 final readonly class WeekView
 {
-    /** Each planned pour is planned to be told what it takes. */
-    private const MOST_MOULDS = 12;
     private const DRAWN_DAYS = 16;
 
     public function __construct(
         private Notebook $notebook,
-        private Remembered $remembered,
+        private PlannedPours $pours,
         private FeedAddresses $feeds,
         private YardAir $yard,
         private ClockInterface $clock,
@@ -43,29 +39,30 @@ final readonly class WeekView
 
     public function of(Caster $caster, ?string $zone): WeekAnswer
     {
-        $settings = WeekSettings::of($this->notebook->keptWorkshop($caster), $zone);
+        $kept = $this->notebook->keptWorkshop($caster);
+        $settings = WeekSettings::of($kept, $zone);
         $now = $this->minute();
-        $attempts = $this->planned($caster);
+        $hours = $settings->hours->windows($now, $settings->offset(...), $settings->people);
+        $attempts = $this->pours->of($caster);
         $in = $this->inTheWeek($attempts);
         // What somebody typed goes before what the yard says.
         $yard = null === $settings->air || null === $settings->humidity ? $this->yard->of($caster) : null;
         $air = $settings->air ?? ($yard['air'] ?? null);
         $humidity = $settings->humidity ?? ($yard['humidity'] ?? null);
-        $week = $this->week($caster, $settings, $air, $humidity, $in, $now);
+        $week = $this->week($caster, $hours, $air, $humidity, $in, $now);
         $names = [];
         foreach ($attempts as $attempt) {
             $names[$attempt->id()->toRfc4122()] = "{$attempt->casting()->name()}, no. {$attempt->number()}";
         }
-        $tasks = self::tasks($week, $in, $names, $now, $settings);
+        $tasks = self::tasks($week, $in, $names, $now, $hours);
         $end = max([60.0 * $now + 86400, ...array_map(static fn (WeekTaskAnswer $one): float => $one->runsUntil, $tasks)]);
         $windows = [];
-        foreach ($settings->hours->windows($now, $settings->offset(...), $settings->people)->windows as [$from, $to]) {
+        foreach ($hours->windows as [$from, $to]) {
             if (60.0 * $from < min($end, 60.0 * $now + self::DRAWN_DAYS * 86400)) {
                 $windows[] = ['from' => 60.0 * $from, 'to' => 60.0 * $to];
             }
         }
         $format = new QuantityFormatter($caster->units());
-        $kept = $this->notebook->keptWorkshop($caster);
 
         return new WeekAnswer(
             now: (float) $this->clock->now()->format('U.v'),
@@ -124,15 +121,14 @@ final readonly class WeekView
     /** @param list<Attempt> $in */
     private function week(
         Caster $caster,
-        WeekSettings $settings,
+        Windows $hours,
         ?Temperature $air,
         ?float $humidity,
         array $in,
         int $now,
     ): Week {
-        /** @var array<string, array{melting: float|null, opens: float|null}> $times */
-        $times = $this->remembered->get($caster, 'times of planned pours', fn (): array => $this->times($caster));
-        $moulds = array_map(fn (Attempt $one): PlannedMould => $this->plannedMould($one, $times[$one->id()->toRfc4122()] ?? null), $in);
+        $figures = $this->pours->figures($caster);
+        $moulds = array_map(fn (Attempt $one): PlannedMould => $this->plannedMould($one, $figures[$one->id()->toRfc4122()] ?? null), $in);
         $flasks = count($this->notebook->workshop($caster)->flasks);
 
         return Week::of(
@@ -140,17 +136,17 @@ final readonly class WeekView
             $air,
             $humidity,
             $flasks,
-            $settings->hours->windows($now, $settings->offset(...), $settings->people),
+            $hours,
             $now,
         );
     }
 
-    /** @param array{melting: float|null, opens: float|null}|null $times */
-    private function plannedMould(Attempt $attempt, ?array $times): PlannedMould
+    /** @param array{charge: float|null, melting: float|null, opens: float|null}|null $figures */
+    private function plannedMould(Attempt $attempt, ?array $figures): PlannedMould
     {
         $values = $attempt->toRecord(new History(), null)->values();
-        $melting = $times['melting'] ?? null;
-        $opens = $times['opens'] ?? null;
+        $melting = $figures['melting'] ?? null;
+        $opens = $figures['opens'] ?? null;
         $wanted = $attempt->wantedAt();
 
         return new PlannedMould(
@@ -166,32 +162,6 @@ final readonly class WeekView
             wanted: null === $wanted ? null : intdiv((int) $wanted, 60),
             done: array_map(static fn (float $at): int => intdiv((int) $at, 60), $attempt->steps()),
         );
-    }
-
-    /** @return array<string, array{melting: float|null, opens: float|null}> attempt → seconds by its plan */
-    private function times(Caster $caster): array
-    {
-        $format = new QuantityFormatter($caster->units());
-        $times = [];
-        foreach ($this->planned($caster) as $attempt) {
-            $record = $this->notebook->record($attempt);
-            $sheet = RunSheet::of($record, $format);
-            $melting = PlanCasting::of(Basis::of($record, $format))->figure('metal', 'melt_time')?->value->si;
-            // Hand-warm is for fingers; it is opened when it is solid, stiff and past flaring.
-            $opens = array_column(
-                array_filter($sheet->opening, static fn (array $one): bool => 'hand_warm' !== $one['code']),
-                'seconds',
-            );
-            $times[$attempt->id()->toRfc4122()] = ['melting' => $melting, 'opens' => [] === $opens ? null : max($opens)];
-        }
-
-        return $times;
-    }
-
-    /** @return list<Attempt> */
-    private function planned(Caster $caster): array
-    {
-        return $this->notebook->planned($caster, self::MOST_MOULDS);
     }
 
     /**
@@ -256,12 +226,12 @@ final readonly class WeekView
      *
      * @return list<WeekTaskAnswer>
      */
-    private static function tasks(Week $week, array $attempts, array $names, int $now, WeekSettings $settings): array
+    private static function tasks(Week $week, array $attempts, array $names, int $now, Windows $hours): array
     {
         if (null === $week->schedule) {
             return [];
         }
-        $window = $settings->hours->windows($now, $settings->offset(...), $settings->people)->from($now, 1);
+        $window = $hours->from($now, 1);
         $tasks = [];
         foreach ($week->tasks as $one) {
             $task = $one->task;
