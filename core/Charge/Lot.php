@@ -55,7 +55,7 @@ final readonly class Lot
         $alloy = AlloyTable::find($word('alloy') ?? '');
         $form = $word('form');
         $known = Knowledge::of($word('known') ?? ('ingot' === $form ? 'certified' : null));
-        $typed = array_filter(is_array($columns['composition'] ?? null) ? $columns['composition'] : [], is_float(...));
+        $typed = is_array($columns['composition'] ?? null) ? $columns['composition'] : [];
         $mass = $told('mass');
         $loss = $told('loss');
         $piece = $told('piece');

@@ -127,9 +127,12 @@ final class ColumnReader
         return $parts[0];
     }
 
-    /** @return array<string, float> element → share */
-    private static function composition(mixed $raw, string $pointer, ValueReader $reader): array
+    /** @return array<string, float> element → share; none where it is blank */
+    public static function composition(mixed $raw, string $pointer, ValueReader $reader): array
     {
+        if (null === $raw || '' === $raw) {
+            return [];
+        }
         $shares = [];
         $given = $reader->object($raw, $pointer, 'A composition is an object of elements with their shares, such as {"Si": "7 %"}.');
         if (count($given) > self::MOST_ELEMENTS) {

@@ -16,7 +16,6 @@ use MoltenNotes\Core\Experience\HeapPour;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
-use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Sand\BurntSand;
 use MoltenNotes\Core\Sand\DueTest;
 use MoltenNotes\Core\Sand\Heap;
@@ -274,10 +273,7 @@ final readonly class HeapView
             at: $movement->happenedAt(),
             columns: (object) ToldColumns::of($kind->columns ?? [], $movement->content(), $format),
             found: null === $sieve ? $found : [...$found, $sieve->words()],
-            unreadable: array_map(
-                static fn (FieldProblem $problem): string => ltrim($problem->pointer, '/').': '.$problem->message,
-                HeapBook::movementColumns($movement)[1],
-            ),
+            unreadable: $movement->unreadable(),
         );
     }
 

@@ -6,7 +6,6 @@ namespace MoltenNotes\App\Metal;
 
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Attempt;
-use MoltenNotes\App\Notebook\HeapBook;
 use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\LotBook;
 use MoltenNotes\App\Notebook\Movement;
@@ -228,7 +227,7 @@ final readonly class ChargeView
     {
         $lines = [];
         foreach ($movements as $one) {
-            $mass = HeapBook::movementColumns($one)[0]['mass'] ?? null;
+            $mass = $one->columns()['mass'] ?? null;
             if ($one->kind() !== $kind || !$mass instanceof Measurement) {
                 continue;
             }
@@ -330,7 +329,7 @@ final readonly class ChargeView
         $priced = false;
         foreach ($movements as $one) {
             $price = ($shelf->states()[$one->row()->id()->toRfc4122()] ?? null)?->lot->price;
-            $mass = HeapBook::movementColumns($one)[0]['mass'] ?? null;
+            $mass = $one->columns()['mass'] ?? null;
             if (null !== $price && $mass instanceof Measurement) {
                 $sum += ('lot_charged' === $one->kind() ? 1 : -1) * $price * $mass->si();
                 $priced = true;
@@ -356,10 +355,9 @@ final readonly class ChargeView
         foreach ($movements as $one) {
             $state = $shelf->states()[$one->row()->id()->toRfc4122()] ?? null;
             if ('lot_charged' === $one->kind() && $state instanceof LotState) {
-                $line = $state->lot->state;
-                $hint = null === $line || 'dry' === $line ? '' : Choices::list('lot_state')[$line]['hint'] ?? '';
-                if ('' !== $hint) {
-                    $cautions[] = "{$state->lot->name}: {$hint}.";
+                $caution = MetalView::caution($state->lot);
+                if ('' !== $caution) {
+                    $cautions[] = "{$state->lot->name}: {$caution}.";
                 }
             }
         }

@@ -14,7 +14,6 @@ use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Charge\Knowledge;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Record\ValueReader;
-use MoltenNotes\Core\Workshop\Column;
 use MoltenNotes\Core\Workshop\ColumnReader;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
@@ -81,9 +80,7 @@ final readonly class MetalController
         if (null === $mass) {
             $reader->refuse('/mass', 'charge.melt_missing', 'Say how much metal is in the pot.');
         }
-        $column = Column::listed([['key' => 'found', 'label' => '', 'type' => 'composition']])['found'];
-        $found = ColumnReader::read($column, $body['found'] ?? null, '/found', $reader);
-        $found = array_filter(is_array($found) ? $found : [], is_float(...));
+        $found = ColumnReader::composition($body['found'] ?? null, '/found', $reader);
         if ([] === $found) {
             $reader->refuse('/found', 'charge.nothing_found', 'Say what was found, in per cent: Si 6.2, for one.');
         }

@@ -7,7 +7,6 @@ namespace MoltenNotes\App\Metal;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\CareBook;
-use MoltenNotes\App\Notebook\HeapBook;
 use MoltenNotes\App\Notebook\LotBook;
 use MoltenNotes\App\Notebook\Movement;
 use MoltenNotes\App\Notebook\Notebook;
@@ -19,6 +18,7 @@ use MoltenNotes\App\Shared\Http\ToldAnswer;
 use MoltenNotes\App\Workshop\ToldColumns;
 use MoltenNotes\Core\Alloy\MetalFamily;
 use MoltenNotes\Core\Charge\Composition;
+use MoltenNotes\Core\Charge\Lot;
 use MoltenNotes\Core\Charge\LotState;
 use MoltenNotes\Core\Charge\PotElement;
 use MoltenNotes\Core\Charge\PotHarm;
@@ -31,7 +31,6 @@ use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Record\Choices;
-use MoltenNotes\Core\Record\FieldProblem;
 use MoltenNotes\Core\Workshop\MovementKind;
 use MoltenNotes\Core\Workshop\ThingKind;
 use Symfony\Component\Clock\ClockInterface;
@@ -169,7 +168,6 @@ final readonly class MetalView
         $lot = $state->lot;
         $verdict = PotVerdict::of($state->composition, $lot->alloy);
         $kg = $state->mass->si;
-        $hint = null === $lot->state || 'dry' === $lot->state ? '' : Choices::list('lot_state')[$lot->state]['hint'] ?? '';
         [$sentence, $standing] = match (true) {
             $state->overdrawn->si() > 0.0 => [
                 'The book says less than was taken from it, by '.$format->si($state->overdrawn->si(), Dimension::Mass)
@@ -201,11 +199,17 @@ final readonly class MetalView
                 'returns' === $lot->form && $moved => 'By what went into its pots',
                 default => $lot->isKnown() ? 'By its name' : 'Not known',
             },
-            caution: $hint,
+            caution: self::caution($lot),
             made: self::made($state),
             sentence: $sentence,
             standing: $standing,
         );
+    }
+
+    /** What to mind of a lot before it is melted; empty where it is dry and clean, or nobody said. */
+    public static function caution(Lot $lot): string
+    {
+        return null === $lot->state || 'dry' === $lot->state ? '' : Choices::list('lot_state')[$lot->state]['hint'] ?? '';
     }
 
     /** What each melt takes of it and brings into it, in words; empty where that is nothing. */
@@ -459,10 +463,7 @@ final readonly class MetalView
                 'attempt_id' => $mould?->id()->toRfc4122(),
                 'name' => null === $mould ? $heat->name() ?? 'a melt' : $mould->casting()->name().", no. {$mould->number()}",
             ],
-            unreadable: array_map(
-                static fn (FieldProblem $problem): string => ltrim($problem->pointer, '/').': '.$problem->message,
-                HeapBook::movementColumns($movement)[1],
-            ),
+            unreadable: $movement->unreadable(),
         );
     }
 }

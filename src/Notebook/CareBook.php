@@ -55,7 +55,7 @@ final readonly class CareBook
     {
         $entries = [];
         foreach ($this->book->entries($row) as $movement) {
-            $entries[] = [$movement->kind(), HeapBook::movementColumns($movement)[0]];
+            $entries[] = [$movement->kind(), $movement->columns()];
         }
 
         return Supply::of($row->columns(), $entries);

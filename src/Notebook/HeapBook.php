@@ -12,9 +12,6 @@ use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\Mass;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
-use MoltenNotes\Core\Quantity\UnitPreferences;
-use MoltenNotes\Core\Record\FieldProblem;
-use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Record\Values;
 use MoltenNotes\Core\Sand\Heap;
 use MoltenNotes\Core\Sand\HeapHistory;
@@ -22,8 +19,6 @@ use MoltenNotes\Core\Sand\ImpossibleTest;
 use MoltenNotes\Core\Sand\SandAddition;
 use MoltenNotes\Core\Sand\SandPour;
 use MoltenNotes\Core\Sand\SandTest;
-use MoltenNotes\Core\Workshop\ColumnReader;
-use MoltenNotes\Core\Workshop\MovementKind;
 use Psr\Clock\ClockInterface;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Uid\Uuid;
@@ -219,25 +214,12 @@ final readonly class HeapBook
     /** @throws ImpossibleTest */
     private static function event(Movement $movement, ?Mass $step): SandTest|SandAddition|null
     {
-        $columns = self::movementColumns($movement)[0];
+        $columns = $movement->columns();
 
         return match ($movement->kind()) {
             'sand_test' => SandTest::from($movement->happenedAt(), $columns, $step ?? Mass::of(1, 'g')),
             'sand_addition' => SandAddition::from($movement->happenedAt(), $columns),
             default => null,
         };
-    }
-
-    /**
-     * Columns of an entry as they are read, and what of them no longer can be.
-     *
-     * @return array{array<string, mixed>, list<FieldProblem>}
-     */
-    public static function movementColumns(Movement $movement): array
-    {
-        $reader = new ValueReader(UnitPreferences::metric());
-        $columns = MovementKind::find($movement->kind())->columns ?? [];
-
-        return [ColumnReader::all($columns, $movement->content(), '', $reader), $reader->problems()];
     }
 }

@@ -14,7 +14,6 @@ use MoltenNotes\Core\Charge\Shelf;
 use MoltenNotes\Core\Quantity\UnitPreferences;
 use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Record\Values;
-use MoltenNotes\Core\Workshop\Column;
 use MoltenNotes\Core\Workshop\ColumnReader;
 use MoltenNotes\Core\Workshop\MovementKind;
 use Symfony\Component\Uid\Uuid;
@@ -121,13 +120,11 @@ final readonly class LotBook
     private static function heatMetal(?string $alloy, array $found): HeatMetal
     {
         $by = $found['by'] ?? null;
-        $reader = new ValueReader(UnitPreferences::metric());
-        $column = Column::listed([['key' => 'found', 'label' => '', 'type' => 'composition']])['found'];
-        $shares = ColumnReader::read($column, array_diff_key($found, ['by' => 0]), '', $reader);
+        $shares = ColumnReader::composition(array_diff_key($found, ['by' => 0]), '', new ValueReader(UnitPreferences::metric()));
 
         return new HeatMetal(
             $alloy,
-            array_filter(is_array($shares) ? $shares : [], is_float(...)),
+            $shares,
             Knowledge::of(is_string($by) ? $by : 'assayed'),
         );
     }

@@ -7,6 +7,11 @@ namespace MoltenNotes\App\Notebook;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Record\FieldProblem;
+use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Workshop\ColumnReader;
+use MoltenNotes\Core\Workshop\MovementKind;
 use Symfony\Component\Uid\Uuid;
 
 /** Something that happened to a thing of the workshop at one time: a test of a heap, metal that a melt took from a lot. */
@@ -93,5 +98,29 @@ class Movement
     public function beOf(?Heat $heat): void
     {
         $this->heat = $heat;
+    }
+
+    /** @return array<string, mixed> its columns as the core reads them; what is blank or can no longer be read is left out */
+    public function columns(): array
+    {
+        return $this->read(new ValueReader(UnitPreferences::metric()));
+    }
+
+    /** @return list<string> what of it can no longer be read, in words */
+    public function unreadable(): array
+    {
+        $reader = new ValueReader(UnitPreferences::metric());
+        $this->read($reader);
+
+        return array_map(
+            static fn (FieldProblem $problem): string => ltrim($problem->pointer, '/').': '.$problem->message,
+            $reader->problems(),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function read(ValueReader $reader): array
+    {
+        return ColumnReader::all(MovementKind::find($this->kind)->columns ?? [], $this->content(), '', $reader);
     }
 }

@@ -274,17 +274,15 @@ final readonly class Notebook
     /** A sand heap of this caster that is not in the bin. */
     public function heap(string $id, Caster $caster): WorkshopRow
     {
-        $row = $this->own(WorkshopRow::class, Ids::of($id, 'heap'), $caster);
-
-        return null !== $row && 'heaps' === $row->kind() && null === $row->binnedAt() ? $row : throw RecordNotFound::named('heap');
+        return $this->thing($id, 'heaps', $caster, 'heap');
     }
 
     /** A thing of this caster's workshop, of a kind, that is not in the bin. */
-    public function thing(string $id, string $kind, Caster $caster): WorkshopRow
+    public function thing(string $id, string $kind, Caster $caster, string $called = 'thing'): WorkshopRow
     {
-        $row = $this->own(WorkshopRow::class, Ids::of($id, 'thing'), $caster);
+        $row = $this->own(WorkshopRow::class, Ids::of($id, $called), $caster);
 
-        return null !== $row && $kind === $row->kind() && null === $row->binnedAt() ? $row : throw RecordNotFound::named('thing');
+        return null !== $row && $kind === $row->kind() && null === $row->binnedAt() ? $row : throw RecordNotFound::named($called);
     }
 
     /** A recipe of this caster's own that is not in the bin; null where there is none. */

@@ -26,10 +26,10 @@ final readonly class PlannedPours
     }
 
     /**
-     * What the plan of each says; null where it cannot tell.
+     * What the plan of each says: kg to charge, seconds that the melt takes, seconds from the pour to the opening;
+     * null where it cannot tell.
      *
-     * @return array<string, array{charge: float|null, melting: float|null, opens: float|null}> attempt → kg to charge, seconds that the melt
-     *                                                                                          takes, seconds from the pour to the opening
+     * @return array<string, array{charge: float|null, melting: float|null, opens: float|null}> by attempt
      */
     public function figures(Caster $caster): array
     {
