@@ -18,7 +18,7 @@ final readonly class AttemptRecord
      * @param list<Finding> $findings
      * @param array<string, 'yes'|'no'|'unclear'> $answers check → answer
      * @param list<list<string>> $sameHeat of each other judged mould that was filled from the same melt, the kinds of defects found
-     * @param Values|null $sand what the mould took from its heap that day
+     * @param Values|null $sand what the mould took from its heap that day, and from its pattern
      * @param self|null $beside another attempt at the same thing that it is compared with; itself compared with none
      */
     public function __construct(

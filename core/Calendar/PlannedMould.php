@@ -14,6 +14,7 @@ final readonly class PlannedMould
      * @param string $key of its attempt
      * @param string $melt of its melt; moulds of one melt share it
      * @param bool $isFirst whether the pattern has never been moulded
+     * @param bool|null $isAtHand whether what it is made of, or poured into, is there already; null where nobody said what that is
      * @param Time|null $melting that its melt takes, by its plan
      * @param Time|null $opens that it stays in the mould, by its plan, at the late end
      * @param float $hotness kelvin at which its metal melts: what melts hotter is melted later
@@ -27,6 +28,7 @@ final readonly class PlannedMould
         public Values $values,
         public string $melt,
         public bool $isFirst,
+        public ?bool $isAtHand,
         public ?Time $melting,
         public ?Time $opens,
         public float $hotness,

@@ -256,13 +256,16 @@ final class WeekTasks
     private function applies(Step $step, PlannedMould $mould): bool
     {
         $pattern = $mould->values->choice('pattern.kind');
+        // What is named and is there need not be made; what is named and is not there must be.
+        $wanted = !($mould->isAtHand ?? !$mould->isFirst);
 
         return match ($step->only) {
             null, 'coats' => true,
             'new' => $mould->isFirst,
-            'wood' => $mould->isFirst && in_array($pattern, ['wood', 'clay'], true),
-            'print' => $mould->isFirst && 'print' === $pattern,
-            'pattern' => $mould->isFirst && in_array($pattern, ['wood', 'clay', 'print'], true),
+            'foam' => true !== $mould->isAtHand,
+            'wood' => $wanted && in_array($pattern, ['wood', 'clay'], true),
+            'print' => $wanted && 'print' === $pattern,
+            'pattern' => $wanted && in_array($pattern, ['wood', 'clay', 'print'], true),
             'core' => in_array($mould->values->choice('core.state'), ['dry', 'doubtful'], true) || $mould->values->has('core.volume'),
             'wash' => in_array($mould->values->choice('mould.coating'), ['dry', 'damp'], true),
             'oven' => in_array($mould->values->choice('mould.cure'), ['oven', 'microwave'], true),

@@ -8,7 +8,8 @@ namespace MoltenNotes\Core\Workshop;
 final readonly class Column
 {
     /**
-     * @param 'quantity'|'choice'|'count'|'price'|'composition'|'parts'|'sieves'|'day'|'text' $type
+     * @param 'quantity'|'choice'|'count'|'price'|'composition'|'parts'|'sieves'|'day'|'thing'|'text' $type
+     * @param string|null $choices the list it is picked from; of a thing: its kind
      * @param string|null $unit the bounds are in it
      * @param array{float, float}|null $possible inclusive, refused outside
      * @param array{float, float}|null $usual inclusive, questioned outside
@@ -28,8 +29,9 @@ final readonly class Column
     }
 
     /**
-     * @param list<array{key: string, label: string, type?: 'quantity'|'choice'|'count'|'price'|'composition'|'parts'|'sieves'|'day'|'text',
-     *     unit?: string, possible?: array{float|int, float|int}, usual?: array{float|int, float|int}, choices?: string, example?: string,
+     * @param list<array{key: string, label: string,
+     *     type?: 'quantity'|'choice'|'count'|'price'|'composition'|'parts'|'sieves'|'day'|'thing'|'text', unit?: string,
+     *     possible?: array{float|int, float|int}, usual?: array{float|int, float|int}, choices?: string, example?: string,
      *     needed?: string}> $rows
      *
      * @return array<string, self> by key

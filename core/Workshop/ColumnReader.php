@@ -66,6 +66,7 @@ final class ColumnReader
             'parts' => self::parts($raw, $pointer, $reader),
             'sieves' => self::sieves($raw, $pointer, $reader),
             'day' => self::day($raw, $pointer, $reader),
+            'thing' => self::thing($raw, $pointer, $reader),
             'text' => $reader->text($raw, $pointer),
         };
     }
@@ -125,6 +126,14 @@ final class ColumnReader
         }
 
         return $parts[0];
+    }
+
+    /** The id of another thing; whether there is such a one is for the notebook to say. */
+    private static function thing(mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        return is_string($raw) && 1 === preg_match('/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/', $raw)
+            ? $raw
+            : $reader->refuse($pointer, 'record.not_found', 'There is no such thing in this workshop.');
     }
 
     /** @return array<string, float> element → share; none where it is blank */

@@ -129,6 +129,7 @@ final class OpenAttempt implements OpenRecord
                 'name' => $this->attempt->name(),
                 'heat' => $this->attempt->heat()?->id()->toRfc4122(),
                 'heap' => $this->attempt->heap()?->id()->toRfc4122(),
+                'pattern' => $this->attempt->pattern()?->id()->toRfc4122(),
                 'recipe' => $this->attempt->recipe(),
                 'casting' => $this->attempt->casting()->id()->toRfc4122(),
                 'binned' => null !== $this->attempt->binnedAt(),
@@ -231,7 +232,8 @@ final class OpenAttempt implements OpenRecord
             'note' => $reader->text($raw, $pointer),
             'name' => CommonFields::name($raw, $pointer, $reader),
             'heat' => null === $raw ? null : $this->heat($raw, $pointer, $reader),
-            'heap' => null === $raw ? null : $this->heap($raw, $pointer, $reader),
+            'heap' => null === $raw ? null : $this->thing($raw, 'heaps', 'sand heap', $pointer, $reader),
+            'pattern' => null === $raw ? null : $this->thing($raw, 'patterns', 'pattern or mould', $pointer, $reader),
             'recipe' => null === $raw ? null : $this->recipe($raw, $pointer, $reader),
             'casting' => $this->casting($raw, $pointer, $reader),
             'beside' => null === $raw ? null : $this->beside($raw, $pointer, $reader),
@@ -253,15 +255,15 @@ final class OpenAttempt implements OpenRecord
         }
     }
 
-    private function heap(mixed $raw, string $pointer, ValueReader $reader): ?string
+    private function thing(mixed $raw, string $kind, string $called, string $pointer, ValueReader $reader): ?string
     {
         try {
             return $this->notebook
-                ->heap(is_string($raw) ? $raw : '', $this->attempt->caster())
+                ->thing(is_string($raw) ? $raw : '', $kind, $this->attempt->caster(), $called)
                 ->id()
                 ->toRfc4122();
         } catch (RecordNotFound) {
-            return $reader->refuse($pointer, 'record.not_found', 'There is no such sand heap in your workshop.');
+            return $reader->refuse($pointer, 'record.not_found', "There is no such {$called} in your workshop.");
         }
     }
 
@@ -466,6 +468,9 @@ final class OpenAttempt implements OpenRecord
                 null === $text ? null : $this->notebook->own(Heat::class, Uuid::fromString($text), $this->attempt->caster()),
             ),
             'heap' => $this->attempt->mouldFrom(null === $text ? null : $this->notebook->heap($text, $this->attempt->caster())),
+            'pattern' => $this->attempt->mouldOf(
+                null === $text ? null : $this->notebook->thing($text, 'patterns', $this->attempt->caster()),
+            ),
             'recipe' => $this->attempt->mixBy(
                 $text,
                 null === $text ? null : $this->notebook->recipe($text, $this->attempt->caster())?->version(),

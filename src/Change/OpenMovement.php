@@ -10,6 +10,7 @@ use MoltenNotes\App\Notebook\Movement;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Shared\Seconds;
 use MoltenNotes\Core\Record\ValueReader;
+use MoltenNotes\Core\Workshop\Column;
 use MoltenNotes\Core\Workshop\ColumnReader;
 use MoltenNotes\Core\Workshop\MovementKind;
 use Symfony\Component\Uid\Uuid;
@@ -110,13 +111,18 @@ final class OpenMovement implements OpenRecord
         if ('heaps' === $this->movement->row()->kind()) {
             return HeapBook::fault($this->movement);
         }
-        foreach (MovementKind::find($this->movement->kind())->columns ?? [] as $column) {
-            if (null !== $column->needed && !isset($this->movement->content()[$column->key])) {
-                return [$column->key, 'workshop.needed', $column->needed];
+        $needed = array_filter(
+            MovementKind::find($this->movement->kind())->columns ?? [],
+            static fn (Column $column): bool => null !== $column->needed,
+        );
+        foreach ($needed as $column) {
+            if (!isset($this->movement->content()[$column->key])) {
+                return [$column->key, 'workshop.needed', $column->needed ?? ''];
             }
         }
 
-        return [] === array_diff_key($this->movement->content(), ['note' => 0, 'as' => 0, 'what' => 0])
+        // Where something is needed, it was said; elsewhere a note alone says nothing.
+        return [] === $needed && [] === array_diff_key($this->movement->content(), ['note' => 0])
             ? ['at', 'record.blank', 'Say what happened: how much, or what was found.']
             : null;
     }

@@ -13,6 +13,7 @@ use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\KeptWorkshop;
 use MoltenNotes\App\Notebook\Movement;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\PatternBook;
 use MoltenNotes\App\Notebook\RecordedFinding;
 use MoltenNotes\App\Notebook\WorkshopRow;
 use MoltenNotes\App\Photos\Photos;
@@ -39,6 +40,7 @@ final readonly class OpenRecords
         private StartNext $startNext,
         private Instruments $instruments,
         private Photos $photos,
+        private PatternBook $patterns,
         private Connection $storage,
         private ClockInterface $clock,
     ) {
@@ -181,7 +183,7 @@ final readonly class OpenRecords
             $this->notebook->add($row);
         }
 
-        return new OpenThing($row, $new, $this->clock->now());
+        return new OpenThing($row, $new, $this->patterns, $this->clock->now());
     }
 
     /** An entry of a thing: a test of a heap, say. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Change;
 
+use MoltenNotes\App\Notebook\PatternBook;
 use MoltenNotes\App\Notebook\WorkshopRow;
 use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Workshop\ThingKind;
@@ -13,8 +14,12 @@ use Symfony\Component\Uid\Uuid;
 /** One thing of the workshop, column by column. */
 final class OpenThing implements OpenRecord
 {
-    public function __construct(private readonly WorkshopRow $row, private readonly bool $new, private readonly \DateTimeImmutable $now)
-    {
+    public function __construct(
+        private readonly WorkshopRow $row,
+        private readonly bool $new,
+        private readonly PatternBook $patterns,
+        private readonly \DateTimeImmutable $now,
+    ) {
     }
 
     public function isNew(): bool
@@ -78,6 +83,13 @@ final class OpenThing implements OpenRecord
     public function close(ValueReader $reader, string $pointer, \DateTimeImmutable $now): void
     {
         WorkshopReader::insist($this->row->kind(), $this->row->content(), $pointer.'/set', $reader);
+        $after = $this->row->content()['after'] ?? null;
+        if (null !== $after && null === $this->row->binnedAt()) {
+            $fault = $this->patterns->takenFromFault($this->row);
+            if (null !== $fault) {
+                $reader->refuse("{$pointer}/set/after", 'workshop.taken_from', $fault);
+            }
+        }
         $this->row->touch($now);
     }
 }

@@ -50,6 +50,7 @@ final readonly class LoadDemo
         $this->furnish($workshop, $caster);
         $heaps = $this->heaps($caster);
         $recipes = $this->recipes($caster);
+        $patterns = $this->patterns($caster);
         /** @var list<Row> $scenario */
         $scenario = require __DIR__.'/Data/scenario.php';
         /** @var list<Picture> $photos */
@@ -69,6 +70,7 @@ final readonly class LoadDemo
                 $previous = $this->pour($previous, $pour, $casting, $row['plan'], [
                     'heap' => self::heapOf($heaps[$row['name']] ?? null, $pour[0]),
                     'recipe' => $recipes[$row['name']] ?? null,
+                    'pattern' => $patterns[$row['name']] ?? null,
                 ], $caster);
                 $attempt = $this->notebook->attempt($previous, $caster);
                 $heats[$row['name']][$attempt->number()] = [$attempt->heat()?->id()->toRfc4122(), $pour[0]];
@@ -235,6 +237,28 @@ final readonly class LoadDemo
         return $recipes;
     }
 
+    /** @return array<string, string> casting → the pattern its moulds are made of */
+    private function patterns(Caster $caster): array
+    {
+        /**
+         * @var list<array{thing: array<string, mixed>, castings: list<string>, book: list<array{string, string,
+         *     array<string, mixed>}>}> $rows
+         */
+        $rows = require __DIR__.'/Data/patterns.php';
+        $patterns = $named = [];
+        foreach ($rows as $row) {
+            $after = $row['thing']['after'] ?? null;
+            $id = $this->thing($caster, 'patterns', (is_string($after) ? ['after' => $named[$after]] : []) + $row['thing']);
+            $named[is_string($row['thing']['name']) ? $row['thing']['name'] : ''] = $id;
+            foreach ($row['book'] as [$kind, $day, $columns]) {
+                $this->move($caster, $id, $kind, "{$day} 17:00 UTC", $columns);
+            }
+            $patterns += array_fill_keys($row['castings'], $id);
+        }
+
+        return $patterns;
+    }
+
     /** @param array{string, string}|null $heap */
     private static function heapOf(?array $heap, ?string $day): ?string
     {
@@ -244,7 +268,7 @@ final readonly class LoadDemo
     /**
      * @param Pour $pour
      * @param array<string, mixed> $plan
-     * @param array<string, string|null> $from heap and recipe
+     * @param array<string, string|null> $from heap, recipe and pattern
      *
      * @return string the attempt's id
      */

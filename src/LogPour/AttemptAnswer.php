@@ -7,6 +7,7 @@ namespace MoltenNotes\App\LogPour;
 use MoltenNotes\App\Heaps\MadeOfAnswer;
 use MoltenNotes\App\Notebook\FindingAnswer;
 use MoltenNotes\App\Notebook\Unreadable;
+use MoltenNotes\App\Patterns\MouldedOfAnswer;
 use MoltenNotes\App\PlanNext\KeptAnswer;
 use MoltenNotes\App\Shared\Http\Answer;
 
@@ -56,6 +57,7 @@ final readonly class AttemptAnswer extends Answer
         public array $keeps,
         public array $measured,
         public ?MadeOfAnswer $sand,
+        public ?MouldedOfAnswer $pattern,
         public ?string $recipe,
     ) {
     }

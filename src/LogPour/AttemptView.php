@@ -12,6 +12,7 @@ use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\OpinionAnswer;
 use MoltenNotes\App\Notebook\RecordedFinding;
+use MoltenNotes\App\Patterns\MouldedOfView;
 use MoltenNotes\App\PlanCasting\PlanView;
 use MoltenNotes\App\PlanNext\KeepList;
 use MoltenNotes\App\PourDay\MeasuredValues;
@@ -24,8 +25,12 @@ use MoltenNotes\Core\Safety\Cautions;
 /** An attempt as the API shows it: values both raw and in the caster's units. */
 final readonly class AttemptView
 {
-    public function __construct(private Notebook $notebook, private KeepList $keeps, private MadeOfView $madeOf)
-    {
+    public function __construct(
+        private Notebook $notebook,
+        private KeepList $keeps,
+        private MadeOfView $madeOf,
+        private MouldedOfView $mouldedOf,
+    ) {
     }
 
     public function of(Attempt $attempt): AttemptAnswer
@@ -59,6 +64,7 @@ final readonly class AttemptView
             keeps: $this->keeps->heldBy($attempt),
             measured: MeasuredValues::measured($attempt),
             sand: $this->madeOf->of($attempt, $format),
+            pattern: $this->mouldedOf->of($attempt, $format),
             recipe: $attempt->recipe(),
         );
     }

@@ -70,6 +70,11 @@ class Attempt
     #[ORM\JoinColumn(name: 'heap_id', onDelete: 'SET NULL')]
     private ?WorkshopRow $heap = null;
 
+    /** The pattern its mould is made of, or the mould that is used again. */
+    #[ORM\ManyToOne(targetEntity: WorkshopRow::class)]
+    #[ORM\JoinColumn(name: 'pattern_id', onDelete: 'SET NULL')]
+    private ?WorkshopRow $pattern = null;
+
     /** The mix its mould, core or coat was made by: one of the trade by its code, or one of the caster's own by its id. */
     #[ORM\Column(length: 40, nullable: true)]
     private ?string $recipe = null;
@@ -253,6 +258,17 @@ class Attempt
     public function mouldFrom(?WorkshopRow $heap): void
     {
         $this->heap = $heap;
+    }
+
+    public function mouldOf(?WorkshopRow $pattern): void
+    {
+        $this->pattern = $pattern;
+    }
+
+    /** Null while it is in the bin. */
+    public function pattern(): ?WorkshopRow
+    {
+        return null === $this->pattern?->binnedAt() ? $this->pattern : null;
     }
 
     public function mixBy(?string $recipe, ?int $version): void

@@ -6,6 +6,7 @@ namespace MoltenNotes\App\Notebook;
 
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Seconds;
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Experience\PastHeat;
 use MoltenNotes\Core\Workshop\CrucibleLife;
@@ -17,7 +18,6 @@ use Symfony\Component\Clock\ClockInterface;
 final readonly class CareBook
 {
     private const MOST_HEATS = 2000;
-    private const END_OF_DAY_S = 86400 - 60;
 
     public function __construct(
         private EntityManagerInterface $storage,
@@ -110,7 +110,7 @@ final readonly class CareBook
             );
 
             return array_map(static fn (array $row): array => [
-                'at' => (float) (new \DateTimeImmutable($row['day'], new \DateTimeZone('UTC')))->getTimestamp() + self::END_OF_DAY_S,
+                'at' => Seconds::endOf(new \DateTimeImmutable($row['day'], new \DateTimeZone('UTC'))),
                 'crucible' => PastHeat::name($row['crucible']),
                 'furnace' => PastHeat::name($row['furnace']),
                 'family' => AlloyTable::find($row['alloy'] ?? '')?->family,

@@ -6,6 +6,7 @@ namespace MoltenNotes\App\Notebook;
 
 use Doctrine\ORM\EntityManagerInterface;
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Shared\Seconds;
 use MoltenNotes\Core\Attempt\History;
 use MoltenNotes\Core\Experience\SandWear;
 use MoltenNotes\Core\Plan\Basis;
@@ -28,8 +29,6 @@ final readonly class HeapBook
 {
     /** Pours of a heap that are looked back on; what burnt before them is in the tests made since. */
     private const MOST_POURS = 200;
-    /** Where nobody tapped when it was poured, it was after whatever else of its day. */
-    private const POURED_AT_S = 86400 - 60;
 
     public function __construct(
         private EntityManagerInterface $storage,
@@ -93,7 +92,7 @@ final readonly class HeapBook
             }
         }
 
-        return (float) (($attempt->pouredOn()?->getTimestamp() ?? 0) + self::POURED_AT_S);
+        return null === $attempt->pouredOn() ? 0.0 : Seconds::endOf($attempt->pouredOn());
     }
 
     /** @return list<Attempt> whose mould was made of it and poured, the oldest first */

@@ -38,6 +38,7 @@ final readonly class Notebook
         private OwnExperience $experience,
         private HeapBook $heaps,
         private LotBook $lots,
+        private PatternBook $patterns,
         private CareBook $care,
         #[Autowire(service: CachedSolids::class)]
         private Solids $solids,
@@ -169,15 +170,21 @@ final readonly class Notebook
             $this->experience->for($attempt->caster(), $bare->values()->choice('mould.process'), $attempt),
             $this->solids,
         )
-            ->madeOf($this->heaps->valuesFor($attempt))
+            ->madeOf($this->madeOf($attempt))
             ->chargedWith($this->lots->valuesFor($attempt))
             ->beside(null === $attempt->beside() ? null : $this->compared($attempt->beside()), $this->heatMates($attempt));
+    }
+
+    /** What its sand and its pattern say of a mould. */
+    private function madeOf(Attempt $attempt): Values
+    {
+        return $this->patterns->valuesFor($attempt)->overlaidBy($this->heaps->valuesFor($attempt));
     }
 
     private function compared(Attempt $other): AttemptRecord
     {
         return $other->toRecord(new History(), null, new Experience(), $this->solids)
-            ->madeOf($this->heaps->valuesFor($other))
+            ->madeOf($this->madeOf($other))
             ->chargedWith($this->lots->valuesFor($other));
     }
 
@@ -202,7 +209,7 @@ final readonly class Notebook
             $this->workshop($caster),
             $this->experience->for($caster, $values->choice('mould.process'), $attempt),
             $this->solids,
-            null === $attempt ? null : $this->heaps->valuesFor($attempt),
+            null === $attempt ? null : $this->madeOf($attempt),
         );
     }
 

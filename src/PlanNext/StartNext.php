@@ -43,6 +43,7 @@ final readonly class StartNext
             $next->setValue('planned', $field, $record->isOfItsHeap($field, $value) ? $record->planned->all()[$field] ?? null : $value);
         }
         $next->mouldFrom($attempt->heap());
+        $next->mouldOf($attempt->pattern());
         $own = $this->notebook->recipe($attempt->recipe() ?? '', $attempt->caster());
         $next->mixBy($attempt->recipe(), $own?->version());
         $this->notebook->add($next);

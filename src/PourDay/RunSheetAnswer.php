@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\App\PourDay;
 
 use MoltenNotes\App\Heaps\MadeOfAnswer;
+use MoltenNotes\App\Patterns\MouldedOfAnswer;
 use MoltenNotes\App\Repeats\RepeatEntryAnswer;
 use MoltenNotes\App\Shared\Http\Answer;
 
@@ -48,6 +49,7 @@ final readonly class RunSheetAnswer extends Answer
         public array $metals,
         public array $blank,
         public ?MadeOfAnswer $sand,
+        public ?MouldedOfAnswer $pattern,
         public float $now,
     ) {
     }

@@ -8,6 +8,7 @@ use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Heaps\MadeOfView;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Patterns\MouldedOfView;
 use MoltenNotes\App\Repeats\RepeatList;
 use MoltenNotes\App\Shared\Http\AnswerResponse;
 use MoltenNotes\App\Shared\Http\Costly;
@@ -32,6 +33,7 @@ final readonly class RunSheetController
         private Notebook $notebook,
         private RepeatList $repeats,
         private MadeOfView $madeOf,
+        private MouldedOfView $mouldedOf,
         private ClockInterface $clock,
     ) {
     }
@@ -89,6 +91,7 @@ final readonly class RunSheetController
                 ? []
                 : BlankFields::ofTheDay(Catalogue::standard(), $record, new QuantityFormatter($caster->units())),
             sand: $this->madeOf->of($attempt, new QuantityFormatter($caster->units())),
+            pattern: $this->mouldedOf->of($attempt, new QuantityFormatter($caster->units())),
             now: (float) $this->clock->now()->format('U.v'),
         ));
     }

@@ -15,4 +15,10 @@ final class Seconds
     {
         return number_format($at, 1, '.', '');
     }
+
+    /** What has a day and no hour happened after whatever else of that day. */
+    public static function endOf(\DateTimeImmutable $day): float
+    {
+        return (float) ($day->getTimestamp() + 86400 - 60);
+    }
 }

@@ -7,6 +7,7 @@ namespace MoltenNotes\App\Week;
 use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\Notebook;
+use MoltenNotes\App\Notebook\PatternBook;
 use MoltenNotes\App\Notebook\PlannedPours;
 use MoltenNotes\App\Notebook\WeekSettings;
 use MoltenNotes\Core\Alloy\AlloyTable;
@@ -33,6 +34,7 @@ final readonly class WeekView
         private PlannedPours $pours,
         private FeedAddresses $feeds,
         private YardAir $yard,
+        private PatternBook $patterns,
         private ClockInterface $clock,
     ) {
     }
@@ -128,7 +130,12 @@ final readonly class WeekView
         int $now,
     ): Week {
         $figures = $this->pours->figures($caster);
-        $moulds = array_map(fn (Attempt $one): PlannedMould => $this->plannedMould($one, $figures[$one->id()->toRfc4122()] ?? null), $in);
+        $hand = $this->patterns->atHand($in, new QuantityFormatter($caster->units()));
+        $moulds = array_map(function (Attempt $one) use ($figures, $hand): PlannedMould {
+            $id = $one->id()->toRfc4122();
+
+            return $this->plannedMould($one, $figures[$id] ?? null, $hand[$id] ?? null);
+        }, $in);
         $flasks = count($this->notebook->workshop($caster)->flasks);
 
         return Week::of(
@@ -142,9 +149,9 @@ final readonly class WeekView
     }
 
     /** @param array{charge: float|null, melting: float|null, opens: float|null}|null $figures */
-    private function plannedMould(Attempt $attempt, ?array $figures): PlannedMould
+    private function plannedMould(Attempt $attempt, ?array $figures, ?bool $isAtHand): PlannedMould
     {
-        $values = $attempt->toRecord(new History(), null)->values();
+        $values = $this->patterns->valuesFor($attempt)->overlaidBy($attempt->toRecord(new History(), null)->values());
         $melting = $figures['melting'] ?? null;
         $opens = $figures['opens'] ?? null;
         $wanted = $attempt->wantedAt();
@@ -156,6 +163,7 @@ final readonly class WeekView
             values: $values,
             melt: 'melt '.($attempt->heat()?->id()->toRfc4122() ?? $attempt->id()->toRfc4122()),
             isFirst: !$this->notebook->hasAttemptBefore($attempt->casting(), $attempt->number()),
+            isAtHand: $isAtHand,
             melting: null === $melting ? null : Time::fromSi($melting),
             opens: null === $opens ? null : Time::fromSi($opens),
             hotness: AlloyTable::find($attempt->alloy() ?? '')?->liquidus->kelvin() ?? 0.0,

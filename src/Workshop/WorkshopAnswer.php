@@ -19,6 +19,7 @@ final readonly class WorkshopAnswer extends Answer
      * @param list<WorkshopRowAnswer> $consumables
      * @param list<WorkshopRowAnswer> $heaps
      * @param list<WorkshopRowAnswer> $recipes
+     * @param list<WorkshopRowAnswer> $patterns
      * @param object $tariffs energy → price
      * @param list<string> $unreadable
      * @param list<array{furnace: string|null, crucible: string|null, heats: int, efficiency: string|null,
@@ -33,6 +34,7 @@ final readonly class WorkshopAnswer extends Answer
         public array $consumables,
         public array $heaps,
         public array $recipes,
+        public array $patterns,
         public object $tariffs,
         public ?ToldAnswer $safeLift,
         public string $currency,

@@ -41,6 +41,7 @@ final readonly class WorkshopView
             consumables: $things['consumables'],
             heaps: $things['heaps'],
             recipes: $things['recipes'],
+            patterns: $things['patterns'],
             tariffs: (object) $shelves->workshop->tariffs,
             safeLift: null === $lift ? null : new ToldAnswer($lift->toArray(), $format->measurement($lift)),
             currency: $shelves->workshop->currency,

@@ -253,6 +253,32 @@ abstract class ApiTestCase extends WebTestCase
         return $this->change(Changes::workshop(self::id(), $workshop), $expect);
     }
 
+    /**
+     * @param array<string, mixed> $columns
+     *
+     * @return string the id of a new thing of the workshop
+     */
+    protected function thing(string $kind, array $columns): string
+    {
+        $id = self::id();
+        $this->change([['part' => 'workshop_row', 'id' => $id, 'create' => ['kind' => $kind], 'set' => Changes::set($columns)]]);
+
+        return $id;
+    }
+
+    /**
+     * @param array<string, mixed> $columns
+     *
+     * @return string the id of a new line in the book of a thing
+     */
+    protected function move(string $of, string $kind, array $columns): string
+    {
+        $id = self::id();
+        $this->change([['part' => 'movement', 'id' => $id, 'create' => ['of' => $of, 'kind' => $kind], 'set' => Changes::set($columns)]]);
+
+        return $id;
+    }
+
     /** @return array<string, mixed> the next attempt, after the change sheet of this one */
     protected function next(mixed $attempt): array
     {

@@ -213,24 +213,6 @@ final class MetalTest extends ApiTestCase
         return $this->thing('stock', $columns);
     }
 
-    /** @param array<string, mixed> $columns */
-    private function thing(string $kind, array $columns): string
-    {
-        $id = self::id();
-        $this->change([['part' => 'workshop_row', 'id' => $id, 'create' => ['kind' => $kind], 'set' => Changes::set($columns)]]);
-
-        return $id;
-    }
-
-    /** @param array<string, mixed> $columns */
-    private function move(string $of, string $kind, array $columns): string
-    {
-        $id = self::id();
-        $this->change([['part' => 'movement', 'id' => $id, 'create' => ['of' => $of, 'kind' => $kind], 'set' => Changes::set($columns)]]);
-
-        return $id;
-    }
-
     /**
      * @param array<string, mixed> $planned
      *

@@ -43,6 +43,7 @@ final class AccessTest extends JourneyTestCase
             [
                 "/attempts/{$id}" => 'Add a finding', '/castings' => 'New casting', '/log' => 'What is wrong with it?',
                 '/workshop' => 'Connect an instrument', '/workshop?metal' => 'Add metal', '/workshop?flasks' => 'Add a flask',
+                '/workshop?patterns' => 'Add a pattern or mould',
             ] as $path => $button
         ) {
             $this->open($path);
@@ -116,6 +117,7 @@ final class AccessTest extends JourneyTestCase
             '/workshop',
             '/workshop/charge',
             $this->lot(),
+            $this->pattern(),
             '/week',
             '/ledger',
             '/handbook',
@@ -134,6 +136,17 @@ final class AccessTest extends JourneyTestCase
         self::assertIsString($lot);
 
         return "/workshop/metal/{$lot}";
+    }
+
+    private function pattern(): string
+    {
+        $pattern = $this->driver->executeAsyncScript(
+            'const done = arguments[0]; fetch("/api/patterns").then((r) => r.json())'
+                .'.then(({ patterns }) => done(patterns.find((one) => one.name === "Ring waxes").id));',
+        );
+        self::assertIsString($pattern);
+
+        return "/workshop/patterns/{$pattern}";
     }
 
     /** @return string the curve of the demo's melt */

@@ -130,7 +130,6 @@ abstract class JourneyTestCase extends TestCase
         $this->addToAssertionCount(1);
     }
 
-    /** Waits until the numbers on the screen belong to what stands in the entries. */
     /**
      * A casting of this caster with an attempt that is planned.
      *
@@ -171,6 +170,7 @@ abstract class JourneyTestCase extends TestCase
         return $id;
     }
 
+    /** Waits until the numbers on the screen belong to what stands in the entries. */
     protected function settle(): void
     {
         $busy = WebDriverBy::cssSelector('[aria-busy="true"]');

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 // What a pour takes, step by step, by mould process. Taken 2026-11 by the founders. Times in minutes as [least, most], common practice of
 // the yard; a plan says its own where it can.
-// in: mould processes, '*' for all. only: when there is such a step at all: new (first pour of a pattern), print, wood (pattern kinds),
+// in: mould processes, '*' for all. only: when there is such a step at all: new (first pour of a pattern), print, wood, pattern
+// (pattern kinds that are not at hand), foam (unless one is at hand),
 // wash, coats (once for each coat of foam), oven, core (where one is planned). hands: somebody is at it. runs: it goes on by itself and
 // keeps its machine. waits: until what is next may begin. field: a value of the record that stands before waits (or runs, where it runs).
 // dries: waits go with the air's humidity and warmth (a coat at 20 °C and 50 %). cures: waits double for each 10 K colder.
@@ -25,7 +26,10 @@ return [
         'in' => ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand', 'metal_mould'], 'only' => 'core', 'hands' => [30, 60],
         'waits' => [60, 1440], 'cures' => true,
     ],
-    ['code' => 'foam_cut', 'label' => 'Cut and glue the foam', 'in' => ['lost_foam'], 'hands' => [40, 90], 'waits' => [1440, 1440]],
+    [
+        'code' => 'foam_cut', 'label' => 'Cut and glue the foam', 'in' => ['lost_foam'], 'only' => 'foam', 'hands' => [40, 90],
+        'waits' => [1440, 1440],
+    ],
     [
         'code' => 'foam_coat', 'label' => 'Coat the foam', 'in' => ['lost_foam'], 'only' => 'coats', 'hands' => [15, 25],
         'waits' => [720, 1440], 'field' => 'foam.dry_time', 'dries' => true, 'after' => ['foam_cut'],

@@ -155,4 +155,61 @@ return [
             ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
         ],
     ],
+    [
+        'kind' => 'pattern_look', 'of' => 'patterns', 'title' => 'Looked over',
+        'columns' => [
+            ['key' => 'found', 'label' => 'Found', 'type' => 'choice', 'choices' => 'pattern_found', 'needed' => 'Say what was found.'],
+            ['key' => 'length', 'label' => 'Its edge measures', 'unit' => 'mm', 'possible' => [1, 10000], 'example' => '103.1 mm'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'pattern_repaired', 'of' => 'patterns', 'title' => 'Mended',
+        'columns' => [
+            ['key' => 'what', 'label' => 'What was mended', 'type' => 'text', 'example' => 'filled two scratches, new gloss paint',
+                'needed' => 'Say what was mended.'],
+            ['key' => 'hours', 'label' => 'Hands on', 'unit' => 'h', 'possible' => [0, 500], 'example' => '40 min'],
+        ],
+    ],
+    [
+        'kind' => 'pattern_changed', 'of' => 'patterns', 'title' => 'Changed',
+        'columns' => [
+            ['key' => 'what', 'label' => 'What was changed', 'type' => 'text', 'example' => 'fillet at the rib from 2 to 4 mm',
+                'needed' => 'Say what was changed.'],
+            ['key' => 'why', 'label' => 'What taught it', 'type' => 'text', 'example' => 'hot tear at the rib of no. 3'],
+        ],
+    ],
+    [
+        'kind' => 'pattern_made', 'of' => 'patterns', 'title' => 'More made',
+        'columns' => [
+            ['key' => 'count', 'label' => 'Pieces', 'type' => 'count', 'possible' => [1, 10000], 'example' => '3',
+                'needed' => 'Say how many.'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'pattern_counted', 'of' => 'patterns', 'title' => 'Counted',
+        'columns' => [
+            ['key' => 'count', 'label' => 'Pieces there are', 'type' => 'count', 'possible' => [0, 10000], 'example' => '3',
+                'needed' => 'Say how many there are.'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'pattern_used', 'of' => 'patterns', 'title' => 'Used outside this notebook',
+        'columns' => [
+            ['key' => 'count', 'label' => 'Times', 'type' => 'count', 'possible' => [1, 100000], 'example' => '5',
+                'needed' => 'Say how many times.'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'pattern_casting', 'of' => 'patterns', 'title' => 'A casting of it measured',
+        'columns' => [
+            ['key' => 'casting', 'label' => 'The same edge on it', 'unit' => 'mm', 'possible' => [1, 10000], 'example' => '100.0 mm',
+                'needed' => 'Say what it measures.'],
+            ['key' => 'alloy', 'label' => 'Metal', 'type' => 'choice', 'choices' => 'alloy', 'needed' => 'Say of which metal it is.'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
 ];

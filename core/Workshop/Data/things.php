@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 // The kinds of things that stand in a workshop, and what is kept of each besides its name. title, why, add: how the shelf is headed.
 // in_plans: whether it is part of the workshop that a plan is made with and that documents carry.
-// A column: key, label, type (quantity, choice, count, price, composition, parts, sieves, day, text), unit and possible (refused outside)
-// of a quantity, usual (questioned outside), choices: the list it is picked from, example. Bounds are wide on purpose: common practice.
+// A column: key, label, type (quantity, choice, count, price, composition, parts, sieves, day, thing, text), unit and possible (refused
+// outside) of a quantity, usual (questioned outside), choices: the list it is picked from (of a thing: its kind), example. Bounds are wide
+// on purpose: common practice.
 return [
     [
         'kind' => 'furnaces', 'title' => 'Furnaces', 'why' => 'Energy, time and cost of a melt.', 'add' => 'a furnace', 'in_plans' => true,
@@ -128,6 +129,28 @@ return [
             ['key' => 'sets', 'label' => 'Holds its shape after', 'unit' => 'min', 'possible' => [0.5, 100000], 'example' => '15 min'],
             ['key' => 'ready', 'label' => 'Goes on after', 'unit' => 'min', 'possible' => [0.5, 1000000], 'example' => '2 h'],
             ['key' => 'bought_on', 'label' => 'Opened on', 'type' => 'day', 'example' => '2026-04-12'],
+            ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
+        ],
+    ],
+    [
+        'kind' => 'patterns', 'title' => 'Patterns and moulds', 'why' => 'What is moulded from, and what is poured into again.',
+        'add' => 'a pattern or mould', 'in_plans' => false,
+        'columns' => [
+            ['key' => 'form', 'label' => 'What it is', 'type' => 'choice', 'choices' => 'pattern_form', 'needed' => 'Say what it is.'],
+            ['key' => 'after', 'label' => 'Taken from', 'type' => 'thing', 'choices' => 'patterns'],
+            [
+                'key' => 'contraction', 'label' => 'Smaller than that by', 'unit' => 'percent', 'possible' => [-2, 10],
+                'usual' => [-0.5, 3], 'example' => '0.2-0.4 %',
+            ],
+            ['key' => 'pieces', 'label' => 'There were, pieces', 'type' => 'count', 'possible' => [0, 10000], 'example' => '4'],
+            ['key' => 'uses', 'label' => 'Used before this notebook', 'type' => 'count', 'possible' => [0, 100000], 'example' => '12'],
+            ['key' => 'length', 'label' => 'An edge of it measures', 'unit' => 'mm', 'possible' => [1, 10000], 'example' => '103.2 mm'],
+            ['key' => 'edge', 'label' => 'Which edge', 'type' => 'text', 'example' => 'over the flange'],
+            ['key' => 'may_wear', 'label' => 'That may wear by', 'unit' => 'mm', 'possible' => [0.01, 100], 'example' => '0.3 mm'],
+            ['key' => 'cost', 'label' => 'It cost', 'type' => 'price', 'example' => '12.50'],
+            ['key' => 'hours', 'label' => 'Hands on, making it', 'unit' => 'h', 'possible' => [0, 2000], 'example' => '3 h'],
+            ['key' => 'made_on', 'label' => 'Made on', 'type' => 'day', 'example' => '2026-04-12'],
+            ['key' => 'kept', 'label' => 'Where it is kept', 'type' => 'text', 'example' => 'drawer under the bench'],
             ['key' => 'note', 'label' => 'Note', 'type' => 'text', 'example' => ''],
         ],
     ],

@@ -7,5 +7,5 @@ namespace MoltenNotes\App\Shared\Http;
 /** The version that runs, as CHANGELOG.md counts. */
 final class Version
 {
-    public const CURRENT = '0.10.0';
+    public const CURRENT = '0.11.0';
 }

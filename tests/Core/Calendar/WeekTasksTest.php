@@ -42,10 +42,13 @@ final class WeekTasksTest extends TestCase
         array $done = [],
         float $hot = 900.0,
         ?Time $opens = null,
+        ?bool $hand = null,
     ): PlannedMould {
         $melt ??= "heat of {$key}";
 
-        return new PlannedMould($key, ucfirst($key), $process, Values::of($values), $melt, $first, null, $opens, $hot, $wanted, $done);
+        $told = Values::of($values);
+
+        return new PlannedMould($key, ucfirst($key), $process, $told, $melt, $first, $hand, null, $opens, $hot, $wanted, $done);
     }
 
     /**
@@ -61,6 +64,19 @@ final class WeekTasksTest extends TestCase
         }
 
         return $tasks;
+    }
+
+    public function testWhatIsAtHandIsNotMadeAgainAndWhatIsNotIsMadeEvenIfItWasMouldedBefore(): void
+    {
+        $of = static fn (string $process, string $kind, bool $first, ?bool $hand): array => array_keys(
+            self::tasks([self::mould('m', $process, ['pattern.kind' => $kind], null, $first, null, [], 900.0, null, $hand)]),
+        );
+        self::assertContains('m/foam_cut', $of('lost_foam', 'foam', false, null), 'nobody said: each mould burns its foam');
+        self::assertContains('m/foam_cut', $of('lost_foam', 'foam', true, false));
+        self::assertNotContains('m/foam_cut', $of('lost_foam', 'foam', true, true), 'a spare lies there');
+        self::assertNotContains('m/print', $of('green_sand', 'print', true, true));
+        self::assertContains('m/print', $of('green_sand', 'print', false, false), 'the one there was is broken');
+        self::assertNotContains('m/print', $of('green_sand', 'print', false, null));
     }
 
     public function testEveryProcessHasAWayFromPatternToFettledCasting(): void

@@ -28,6 +28,7 @@ export const router = createBrowserRouter([
       { path: 'attempts/:id/charge', lazy: async () => ({ Component: (await import('../features/metal/index')).ChargePage }) },
       { path: 'workshop/mixes', lazy: async () => ({ Component: (await import('../features/mixes/index')).MixesPage }) },
       { path: 'workshop/heaps/:id', lazy: async () => ({ Component: (await import('../features/heaps/index')).HeapPage }) },
+      { path: 'workshop/patterns/:id', lazy: async () => ({ Component: (await import('../features/patterns/index')).PatternPage }) },
       { path: 'week', lazy: async () => ({ Component: (await import('../features/week/index')).WeekPage }) },
       { path: 'ledger', lazy: async () => ({ Component: (await import('../features/ledger/index')).LedgerPage }) },
       { path: 'handbook', lazy: async () => ({ Component: (await import('../features/handbook/index')).HandbookPage }) },

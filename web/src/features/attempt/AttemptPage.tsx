@@ -4,6 +4,7 @@ import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { v7 as freshId } from 'uuid';
 import { DefectDrawing, FindingForm } from '../findings/index';
 import { MouldOf } from '../heaps/index';
+import { MouldedOf } from '../patterns/index';
 import { MixedBy } from '../mixes/index';
 import { PhotoStrip } from '../photos/index';
 import { MouldSection } from '../mould-section/index';
@@ -64,6 +65,7 @@ export function AttemptPage() {
       <FindingsBlock attempt={attempt} editing={editing} setEditing={setEditing} />
       <Photos attempt={attempt} />
       <NotMadeYet attempt={attempt} />
+      <MouldedOf attempt={attempt} />
       <MouldOf attempt={attempt} />
       <MixedBy attempt={attempt} />
       <Stages attempt={attempt} selected={selected} />

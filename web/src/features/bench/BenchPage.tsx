@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { answered, api, wordsFor, useHandbook, type Bench, type BenchLine } from '../../shared/api';
 import { SandToMend } from '../heaps/index';
 import { MetalShort } from '../metal/index';
+import { PatternsWanting } from '../patterns/index';
 import { WeekNow } from '../week/index';
 import { Empty, Failed, Loading, RevisionMark } from '../../shared/ui/states';
 import { VerdictMark } from '../../shared/ui/VerdictMark';
@@ -38,6 +39,7 @@ export function BenchPage() {
         {bench.data && <RepeatList entries={bench.data.repeat_list} />}
         <SandToMend />
         <MetalShort />
+        <PatternsWanting />
       </aside>
     </div>
   );

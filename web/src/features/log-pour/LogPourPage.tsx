@@ -7,6 +7,7 @@ import { attemptQuery, madeField, partsOf, seenOf, standing } from '../attempt/i
 import { castingQuery, castingsQuery, NewCasting } from '../castings/index';
 import { DefectDrawing, FindingForm } from '../findings/index';
 import { MouldOfDraft } from '../heaps/index';
+import { MouldedOfDraft } from '../patterns/index';
 import { MixedByDraft } from '../mixes/index';
 import { Repeats } from '../repeats/index';
 import { defectWords, useHandbook, type Attempt, type Field, type Handbook, type ShownValue, type Suggestions } from '../../shared/api';
@@ -351,6 +352,7 @@ function StageBlock({
       {title === 'Mould' && (
         <>
           <div className="mt-4">
+            <MouldedOfDraft draft={asked.draft} process={asked.process} />
             <MouldOfDraft draft={asked.draft} process={asked.process} />
           </div>
           <Cautions facts={{ 'mould.process': asked.process }} />

@@ -135,6 +135,7 @@ export function attemptNotYet(id: string, casting: { id: string; name: string; p
     keeps: [],
     measured: [],
     sand: null,
+    pattern: null,
     recipe: null,
   };
 }

@@ -59,7 +59,7 @@ export function PourDayPage() {
 
       <Metals sheet={sheet} />
       {day.at('lit') === null && <Lay sheet={sheet} />}
-      {day.at('pour') === null && <Sand sheet={sheet} />}
+      {day.at('pour') === null && <MadeOf sheet={sheet} />}
       <p className="mt-6 text-soft">
         Local rules and licensed practice come first; this is a list to think with, no permission.{' '}
         <Link to={`/attempts/${id}#inspection`}>To the inspection</Link>
@@ -68,25 +68,30 @@ export function PourDayPage() {
   );
 }
 
-/** What the mould is made of, as long as that can still be put right. */
-function Sand({ sheet }: { sheet: RunSheet }) {
-  const { sand } = sheet;
-  if (sand === null) return null;
-  return (
-    <section className="mt-4 border-2 border-ink p-3" aria-label="Sand" data-standing={sand.standing}>
-      <h2 className="lettering text-ink">{sand.name}</h2>
-      <p className="flex gap-2 text-lg">
-        <StandingMark standing={sand.standing} />
-        <span>{sand.sentence}</span>
-      </p>
-      {sand.standing !== 'good' && (
-        <p className="mt-2">
-          <Link to={`/workshop/heaps/${sand.id}`} className="press min-h-16">
-            Test or mend it
-          </Link>
-        </p>
-      )}
-    </section>
+/** What the mould is made of, as long as that can still be put right: its sand, its pattern, or the mould that is poured again. */
+function MadeOf({ sheet }: { sheet: RunSheet }) {
+  const parts = [
+    { label: 'Sand', part: sheet.sand, to: '/workshop/heaps', press: 'Test or mend it' },
+    { label: 'Pattern or mould', part: sheet.pattern, to: '/workshop/patterns', press: 'Look it over or mend it' },
+  ];
+  return parts.map(
+    ({ label, part, to, press }) =>
+      part && (
+        <section key={label} className="mt-4 border-2 border-ink p-3" aria-label={label} data-standing={part.standing}>
+          <h2 className="lettering text-ink">{part.name}</h2>
+          <p className="flex gap-2 text-lg">
+            <StandingMark standing={part.standing} />
+            <span>{part.sentence}</span>
+          </p>
+          {(part.standing === 'bad' || part.standing === 'risky' || (label === 'Sand' && part.standing === 'plain')) && (
+            <p className="mt-2">
+              <Link to={`${to}/${part.id}`} className="press min-h-16">
+                {press}
+              </Link>
+            </p>
+          )}
+        </section>
+      ),
   );
 }
 

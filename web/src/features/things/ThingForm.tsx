@@ -19,6 +19,7 @@ export function ThingForm({
   path,
   named,
   asks = () => true,
+  among = {},
   onDone,
 }: {
   kind: string;
@@ -28,6 +29,8 @@ export function ThingForm({
   named: string;
   /** Which of its columns are asked for. */
   asks?: (column: string) => boolean;
+  /** What is picked from where the handbook does not say: column → choices. */
+  among?: Record<string, readonly Choice[]>;
   onDone: (gone: boolean) => void;
 }) {
   const record = thing ? `${kind} ${thing.id}` : `new ${kind}`;
@@ -73,6 +76,7 @@ export function ThingForm({
               <Chosen
                 key={column.key}
                 column={column}
+                among={among[column.key]}
                 value={text(column.key)}
                 onChange={(value) => set(column.key, value)}
                 error={draft.problem(`thing/${column.key}`)}
@@ -125,16 +129,19 @@ export function ThingForm({
 /** One of a list: pegs where they are few, a list to open where they are many. */
 export function Chosen({
   column,
+  among,
   value,
   onChange,
   error,
 }: {
   column: Column;
+  among?: readonly Choice[] | undefined;
   value: string;
   onChange: (value: string) => void;
   error: string | undefined;
 }) {
-  const choices: readonly Choice[] = useHandbook().choices[column.choices ?? ''] ?? [];
+  const known = useHandbook().choices[column.choices ?? ''];
+  const choices: readonly Choice[] = among ?? known ?? [];
   const id = useId();
   return (
     <div className="col-span-full">

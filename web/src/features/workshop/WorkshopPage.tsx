@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { HeapShelf } from '../heaps/index';
 import { MetalShelf } from '../metal/index';
+import { PatternShelf } from '../patterns/index';
 import { HistoryList } from '../record-tools/index';
 import { TARIFFS, useHandbook } from '../../shared/api';
 import { useDraft, useOutbox } from '../../shared/record';
@@ -17,6 +18,7 @@ import { workshopQuery } from './queries';
 import { Tools } from './Tools';
 
 const PLACES = [
+  ['patterns', 'Patterns and moulds'],
   ['heaps', 'Sand'],
   ['mixes', 'Mixes'],
   ['metal', 'Metal'],
@@ -62,6 +64,7 @@ export function WorkshopPage() {
           <p>Some of what is stored is no longer understood; it stays as it is: {workshop.unreadable.join(' ')}</p>
         </div>
       )}
+      <PatternShelf />
       <HeapShelf />
       <section id="mixes" className="mt-10 border-t-[3px] border-double border-ink pt-3" aria-label="Mixes">
         <h2>Mixes</h2>
