@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Calendar;
 
+use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Venting\LeftWater;
 
@@ -74,6 +76,29 @@ final class WeekTasks
         }
 
         return $made->tasks;
+    }
+
+    /**
+     * Hands-on time of a mould from pattern to fettled casting, whoever else is poured with it; seconds, between what its steps take at
+     * least and at most. Source: the table of steps, common practice, and its plan for the melt.
+     */
+    public static function handsOn(PlannedMould $mould): Estimate
+    {
+        $made = new self(Temperature::fromCelsius(self::USUAL_AIR_C), self::USUAL_HUMIDITY, self::SESSION);
+        $least = $most = 0.0;
+        foreach (Step::all() as $step) {
+            if (!$step->isIn($mould->process ?? 'green_sand') || !$made->applies($step, $mould)) {
+                continue;
+            }
+            $times = 'coats' === $step->only ? max(1, $mould->values->count('foam.coats') ?? 1) : 1;
+            $own = 'melt' === $step->code && null !== $mould->melting ? [$made->melting($mould), $made->melting($mould)] : $step->hands;
+            // What is never left alone keeps its hands while it runs.
+            $runs = 'never' === $step->alone && 'melt' !== $step->code ? $step->runs : [0, 0];
+            $least += $times * ($own[0] + $runs[0]);
+            $most += $times * ($own[1] + $runs[1]);
+        }
+
+        return Estimate::between(Dimension::Time, 30 * ($least + $most), 60 * $least, 60 * $most);
     }
 
     /** @param list<PlannedMould> $all */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MoltenNotes\Core\Experience;
 
 use MoltenNotes\Core\Alloy\AlloyTable;
+use MoltenNotes\Core\Charge\EnergySource;
 use MoltenNotes\Core\Charge\MeltEnergy;
 use MoltenNotes\Core\Quantity\Mass;
 use MoltenNotes\Core\Quantity\Power;
@@ -43,7 +44,7 @@ final readonly class PastHeat
         }
         $mass = Mass::fromSi($charge->si());
         $air = Temperature::fromCelsius(self::AIR_C);
-        $drawn = $values->measurement('melt.energy')?->si() ?? 0.0;
+        $drawn = DrawnEnergy::of($values, EnergySource::find($values->choice('melt.energy_source')))->energy->si ?? 0.0;
         $peak = $values->measurement('melt.peak')?->asTemperature()
             ?? Temperature::fromSi($alloy->liquidus->kelvin() + self::USUAL_SUPERHEAT_K);
         $share = $drawn > 0.0 ? MeltEnergy::of($alloy, $mass, $air, $peak)->si() / $drawn : 1.0;

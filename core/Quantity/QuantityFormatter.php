@@ -11,14 +11,22 @@ final readonly class QuantityFormatter
     {
     }
 
-    /** As it was told, a range as a range, in the caster's own unit. */
+    /**
+     * As it was told, a range as a range, in the caster's own unit. What was typed in that unit with two decimals at most stands as typed:
+     * a meter's 4102.6 kWh is not 4103.
+     */
     public function measurement(Measurement $measurement): string
     {
+        $unit = $this->unitFor(max(abs($measurement->lowerSi), abs($measurement->upperSi ?? 0.0)), $measurement->dimension);
+        $isOwn = $unit->code === $measurement->unitCode;
         if (null === $measurement->upperSi) {
-            return $this->si($measurement->lowerSi, $measurement->dimension);
+            $typed = $isOwn && !in_array($unit->code, ['in', 'lb'], true) && Dimension::Time !== $measurement->dimension
+                ? self::typed($unit->fromSi($measurement->lowerSi))
+                : null;
+
+            return null === $typed ? $this->si($measurement->lowerSi, $measurement->dimension) : $this->join($typed, $unit);
         }
-        $unit = $this->unitFor(max(abs($measurement->lowerSi), abs($measurement->upperSi)), $measurement->dimension);
-        $number = fn (float $si): string => $this->plain($unit->fromSi($si), $unit);
+        $number = fn (float $si): string => ($isOwn ? self::typed($unit->fromSi($si)) : null) ?? $this->plain($unit->fromSi($si), $unit);
 
         return $number($measurement->lowerSi).'–'.$this->join($number($measurement->upperSi), $unit);
     }
@@ -117,6 +125,14 @@ final readonly class QuantityFormatter
         };
 
         return UnitTable::get($code);
+    }
+
+    /** Null where it has more than two decimals, and so was reckoned and not typed. */
+    private static function typed(float $value): ?string
+    {
+        return abs($value - round($value, 2)) > 1e-7 * max(1.0, abs($value)) || abs($value) < 1.0
+            ? null
+            : rtrim(rtrim(number_format(round($value, 2), 2, '.', ''), '0'), '.');
     }
 
     private function plain(float $value, Unit $unit): string

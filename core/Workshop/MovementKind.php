@@ -18,6 +18,7 @@ final class MovementKind
         public readonly string $of,
         public readonly string $title,
         public readonly bool $isOfHeat,
+        public readonly bool $isOfAttempt,
         public readonly array $columns,
     ) {
     }
@@ -37,11 +38,21 @@ final class MovementKind
     /** @return array<string, self> */
     private static function load(): array
     {
-        /** @var list<array{kind: string, of: string, title: string, heat: bool, columns: list<array{key: string, label: string}>}> $rows */
-        $rows = Table::rows(__DIR__.'/Data/movements.php', ['kind', 'of', 'title', 'columns'], ['heat' => false]);
+        /**
+         * @var list<array{kind: string, of: string, title: string, heat: bool, attempt: bool, columns: list<array{key: string,
+         *     label: string}>}> $rows
+         */
+        $rows = Table::rows(__DIR__.'/Data/movements.php', ['kind', 'of', 'title', 'columns'], ['heat' => false, 'attempt' => false]);
         $all = [];
         foreach ($rows as $row) {
-            $all[$row['kind']] = new self($row['kind'], $row['of'], $row['title'], $row['heat'], Column::listed($row['columns']));
+            $all[$row['kind']] = new self(
+                $row['kind'],
+                $row['of'],
+                $row['title'],
+                $row['heat'],
+                $row['attempt'],
+                Column::listed($row['columns']),
+            );
         }
 
         return $all;

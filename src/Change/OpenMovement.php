@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\App\Change;
 
+use MoltenNotes\App\Notebook\Attempt;
 use MoltenNotes\App\Notebook\HeapBook;
 use MoltenNotes\App\Notebook\Heat;
 use MoltenNotes\App\Notebook\Movement;
@@ -15,7 +16,7 @@ use MoltenNotes\Core\Workshop\ColumnReader;
 use MoltenNotes\Core\Workshop\MovementKind;
 use Symfony\Component\Uid\Uuid;
 
-/** One thing that happened to a thing of the workshop: "at", the "heat" where its kind is of one, and the columns of its kind. */
+/** What happened to a thing of the workshop: "at", the "heat" or "attempt" where its kind is of one, and the columns of its kind. */
 final class OpenMovement implements OpenRecord
 {
     public function __construct(
@@ -59,6 +60,9 @@ final class OpenMovement implements OpenRecord
         if ('heat' === $field && true === $kind?->isOfHeat) {
             return $this->heat($raw, $pointer, $reader);
         }
+        if ('attempt' === $field && true === $kind?->isOfAttempt) {
+            return $this->attempt($raw, $pointer, $reader);
+        }
         $columns = $kind->columns ?? [];
         if (!isset($columns[$field])) {
             $reader->refuseUnknown(
@@ -81,6 +85,7 @@ final class OpenMovement implements OpenRecord
             'binned' => null !== $this->movement->binnedAt(),
             'at' => Seconds::words($this->movement->happenedAt()),
             'heat' => $this->movement->heat()?->id()->toRfc4122(),
+            'attempt' => $this->movement->attempt()?->id()->toRfc4122(),
             default => $this->movement->content()[$field] ?? null,
         };
     }
@@ -91,6 +96,9 @@ final class OpenMovement implements OpenRecord
             'binned' => $this->movement->bin(true === $value ? $this->now : null),
             'at' => is_string($value) ? $this->movement->happenAt((float) $value) : null,
             'heat' => $this->movement->beOf(is_string($value) ? $this->notebook->heat($value, $this->movement->caster()) : null),
+            'attempt' => $this->movement->beFor(
+                is_string($value) ? $this->notebook->attempt($value, $this->movement->caster()) : null,
+            ),
             default => $this->movement->set($field, [] === $value ? null : Plain::of($value)),
         };
     }
@@ -125,6 +133,19 @@ final class OpenMovement implements OpenRecord
         return [] === $needed && [] === array_diff_key($this->movement->content(), ['note' => 0])
             ? ['at', 'record.blank', 'Say what happened: how much, or what was found.']
             : null;
+    }
+
+    private function attempt(mixed $raw, string $pointer, ValueReader $reader): ?string
+    {
+        if (null === $raw) {
+            return null;
+        }
+        $id = is_string($raw) && Uuid::isValid($raw) ? Uuid::fromString($raw) : null;
+        $attempt = null === $id ? null : $this->notebook->own(Attempt::class, $id, $this->movement->caster());
+
+        return null === $attempt || null !== $attempt->binnedAt()
+            ? $reader->refuse($pointer, 'record.not_found', 'There is no such attempt in this notebook.')
+            : $attempt->id()->toRfc4122();
     }
 
     private function heat(mixed $raw, string $pointer, ValueReader $reader): ?string

@@ -6,13 +6,14 @@ namespace MoltenNotes\App\Change;
 
 use MoltenNotes\App\Notebook\KeptWorkshop;
 use MoltenNotes\App\Notebook\WeekSettings;
+use MoltenNotes\Core\Cost\Rates;
 use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Workshop\WorkshopReader;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * What a caster goes by in the workshop: "safe_lift", "currency", "school", "tariffs." with a source of heat, and "week." with a day or
- * with what else a week is planned by.
+ * What a caster goes by in the workshop: "safe_lift", "currency", "school", "tariffs." with a source of heat, "costs." with tax, fees or
+ * an hour, and "week." with a day or with what else a week is planned by.
  */
 final class OpenWorkshop implements OpenRecord
 {
@@ -46,6 +47,12 @@ final class OpenWorkshop implements OpenRecord
             return WeekSettings::read(substr($field, 5), $raw, $pointer, $reader);
         }
 
+        if (str_starts_with($field, 'costs.')) {
+            return in_array(substr($field, 6), Rates::SETTINGS, true)
+                ? Rates::setting(substr($field, 6), $raw, $pointer, $reader)
+                : CommonFields::unknown($pointer, $reader, 'a workshop');
+        }
+
         return in_array($field, ['safe_lift', 'currency', 'school'], true) || str_starts_with($field, 'tariffs.')
             ? WorkshopReader::setting($field, $raw, $pointer, $reader)
             : CommonFields::unknown($pointer, $reader, 'a workshop');
@@ -53,12 +60,10 @@ final class OpenWorkshop implements OpenRecord
 
     public function stored(string $field): mixed
     {
-        if (str_starts_with($field, 'week.')) {
-            return $this->group('week')[substr($field, 5)] ?? null;
-        }
+        $parts = explode('.', $field, 2);
 
-        return str_starts_with($field, 'tariffs.')
-            ? $this->group('tariffs')[substr($field, 8)] ?? null
+        return 2 === count($parts)
+            ? $this->group($parts[0])[$parts[1]] ?? null
             : $this->workshop->settings()[$field] ?? null;
     }
 

@@ -73,7 +73,7 @@ final readonly class LoadDemo
                     'pattern' => $patterns[$row['name']] ?? null,
                 ], $caster);
                 $attempt = $this->notebook->attempt($previous, $caster);
-                $heats[$row['name']][$attempt->number()] = [$attempt->heat()?->id()->toRfc4122(), $pour[0]];
+                $heats[$row['name']][$attempt->number()] = [$attempt->heat()?->id()->toRfc4122(), $pour[0], $previous];
                 $last[$row['name']] = $previous;
                 foreach ($photos as $photo) {
                     if ($photo['casting'] === $row['name'] && $photo['number'] === $attempt->number()) {
@@ -88,6 +88,7 @@ final readonly class LoadDemo
         }
 
         $this->metal($caster, $heats);
+        $this->costs($caster, $heats);
         $this->week($caster, $last);
 
         return $count;
@@ -141,14 +142,15 @@ final readonly class LoadDemo
     /**
      * Lots with what pours took from them and gave back, crucibles with what was found of them, and what is used up.
      *
-     * @param array<string, array<int, array{string|null, string|null}>> $heats casting → number → heat and its day
+     * @param array<string, array<int, array{string|null, string|null, string}>> $heats casting → number → heat, its day, attempt
      */
     private function metal(Caster $caster, array $heats): void
     {
         /**
          * @var array{lots: list<array{lot: array<string, mixed>, book: list<array{string, string|array{string, int},
          *     array<string, mixed>}>}>, melted_in: array<string, string>, looks: array<string, list<array{string, string, string}>>,
-         *     consumables: list<array{thing: array<string, mixed>, book: list<array{string, string, array<string, mixed>}>}>} $metal
+         *     consumables: list<array{thing: array<string, mixed>, book: list<array{string, string|array{string, int},
+         *     array<string, mixed>}>}>} $metal
          */
         $metal = require __DIR__.'/Data/metal.php';
         foreach ($metal['lots'] as $row) {
@@ -176,8 +178,35 @@ final readonly class LoadDemo
         }
         foreach ($metal['consumables'] as $row) {
             $id = $this->thing($caster, 'consumables', $row['thing']);
-            foreach ($row['book'] as [$kind, $day, $columns]) {
-                $this->move($caster, $id, $kind, "{$day} 12:00 UTC", $columns);
+            foreach ($row['book'] as [$kind, $when, $columns]) {
+                [$day, $for] = is_array($when) ? array_slice($heats[$when[0]][$when[1]], 1) : [$when, null];
+                $this->move($caster, $id, $kind, "{$day} 12:00 UTC", $columns + (null === $for ? [] : ['attempt' => $for]));
+            }
+        }
+    }
+
+    /**
+     * What the bills say, what meter and bottle read, and how long it took.
+     *
+     * @param array<string, array<int, array{string|null, string|null, string}>> $heats casting → number → heat, its day, attempt
+     */
+    private function costs(Caster $caster, array $heats): void
+    {
+        /**
+         * @var array{settings: array<string, string>, melts: array<string, array<int, array<string, string>>>,
+         *     hands: array<string, array<int, string>>} $costs
+         */
+        $costs = require __DIR__.'/Data/costs.php';
+        $this->change($caster, ['part' => 'workshop', 'id' => $caster->id()->toRfc4122(), 'set' => self::to($costs['settings'], 'costs.')]);
+        foreach ($costs['melts'] as $casting => $melts) {
+            foreach ($melts as $number => $read) {
+                $this->change($caster, ['part' => 'heat', 'id' => $heats[$casting][$number][0], 'set' => self::to($read)]);
+            }
+        }
+        foreach ($costs['hands'] as $casting => $pours) {
+            foreach ($pours as $number => $hours) {
+                $set = self::to(['work.hands' => $hours], 'made.');
+                $this->change($caster, ['part' => 'attempt', 'id' => $heats[$casting][$number][2], 'set' => $set]);
             }
         }
     }

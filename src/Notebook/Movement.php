@@ -50,6 +50,11 @@ class Movement
     #[ORM\JoinColumn(onDelete: 'SET NULL')]
     private ?Heat $heat = null;
 
+    /** The mould it was used for, where it is of one alone. */
+    #[ORM\ManyToOne(targetEntity: Attempt::class)]
+    #[ORM\JoinColumn(onDelete: 'SET NULL')]
+    private ?Attempt $attempt = null;
+
     public function __construct(Uuid $id, WorkshopRow $row, string $kind, float $happenedAt, \DateTimeImmutable $now)
     {
         $this->id = $id;
@@ -98,6 +103,16 @@ class Movement
     public function beOf(?Heat $heat): void
     {
         $this->heat = $heat;
+    }
+
+    public function attempt(): ?Attempt
+    {
+        return $this->attempt;
+    }
+
+    public function beFor(?Attempt $attempt): void
+    {
+        $this->attempt = $attempt;
     }
 
     /** @return array<string, mixed> its columns as the core reads them; what is blank or can no longer be read is left out */

@@ -278,6 +278,19 @@ final readonly class Notebook
         ));
     }
 
+    /** @return list<Attempt> pours of a casting that are judged, the oldest first; the latest where there are more */
+    public function judgedPours(Casting $casting, int $most): array
+    {
+        $all = $this->storage->getRepository(Attempt::class)->findBy(
+            ['casting' => $casting, 'binnedAt' => null],
+            ['number' => 'DESC'],
+            2 * $most,
+        );
+        $judged = array_filter($all, static fn (Attempt $one): bool => null !== $one->verdict() && null !== $one->pouredOn());
+
+        return array_reverse(array_slice(array_values($judged), 0, $most));
+    }
+
     /** A sand heap of this caster that is not in the bin. */
     public function heap(string $id, Caster $caster): WorkshopRow
     {

@@ -64,6 +64,28 @@ final readonly class PatternBook
         return PatternStages::of($chain, $alloy, $this->casting($row, $alloy), $wanted, $format);
     }
 
+    /**
+     * How many uses it bears: pieces that there were of what is used up, else what is usual, and no fewer than it has borne already.
+     *
+     * @return array{int, int}|null the fewest and the most; null where that is not counted
+     */
+    public function bears(WorkshopRow $row, PatternForm $form): ?array
+    {
+        if ($form->once) {
+            $pieces = $row->columns()['pieces'] ?? 0;
+            $pieces = is_int($pieces) ? $pieces : 0;
+            foreach ($this->book->entries($row) as $movement) {
+                $count = $movement->columns()['count'] ?? 0;
+                $pieces += 'pattern_made' === $movement->kind() && is_int($count) ? $count : 0;
+            }
+
+            return $pieces > 0 ? [$pieces, $pieces] : null;
+        }
+        $had = $this->life($row, $form, new QuantityFormatter($row->caster()->units()))->uses;
+
+        return null === $form->uses ? null : [max($form->uses[0], $had), max($form->uses[1], $had)];
+    }
+
     /** Why it cannot have been taken from what it says; null where it can. */
     public function takenFromFault(WorkshopRow $row): ?string
     {

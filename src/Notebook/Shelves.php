@@ -27,8 +27,8 @@ final readonly class Shelves
      */
     public function __construct(public ?KeptWorkshop $kept, public array $rows, array $masses = [], array $out = [])
     {
-        // The hours that are worked are no part of what plans are made with.
-        $document = array_diff_key($kept?->settings() ?? [], ['week' => 0]);
+        // The hours that are worked, and what they cost, are no part of what plans are made with.
+        $document = array_diff_key($kept?->settings() ?? [], ['week' => 0, 'costs' => 0]);
         $reader = new ValueReader(UnitPreferences::metric());
         foreach ($rows as $row) {
             if (true !== ThingKind::find($row->kind())?->inPlans) {

@@ -34,8 +34,14 @@ final readonly class WorkshopBook
         return $this->entriesBy(['heat' => $heat]);
     }
 
+    /** @return list<Movement> what was used for a mould alone, the oldest first */
+    public function entriesFor(Attempt $attempt): array
+    {
+        return $this->entriesBy(['attempt' => $attempt]);
+    }
+
     /**
-     * @param array<string, WorkshopRow|Heat> $of
+     * @param array<string, WorkshopRow|Heat|Attempt> $of
      *
      * @return list<Movement>
      */

@@ -21,6 +21,7 @@ final readonly class WorkshopAnswer extends Answer
      * @param list<WorkshopRowAnswer> $recipes
      * @param list<WorkshopRowAnswer> $patterns
      * @param object $tariffs energy → price
+     * @param object $costs tax, monthly, hour → ToldAnswer
      * @param list<string> $unreadable
      * @param list<array{furnace: string|null, crucible: string|null, heats: int, efficiency: string|null,
      *     pace: string|null}> $learnt by past heats, of each furnace with each crucible, in words
@@ -36,6 +37,7 @@ final readonly class WorkshopAnswer extends Answer
         public array $recipes,
         public array $patterns,
         public object $tariffs,
+        public object $costs,
         public ?ToldAnswer $safeLift,
         public string $currency,
         public ?string $school,

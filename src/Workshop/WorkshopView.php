@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Workshop;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\App\Notebook\KeptWorkshop;
 use MoltenNotes\App\Notebook\Notebook;
 use MoltenNotes\App\Notebook\OwnExperience;
 use MoltenNotes\App\Notebook\WorkshopRow;
 use MoltenNotes\App\Shared\Http\ToldAnswer;
+use MoltenNotes\Core\Cost\Rates;
 use MoltenNotes\Core\Experience\LikeHeats;
 use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
+use MoltenNotes\Core\Quantity\UnitPreferences;
+use MoltenNotes\Core\Record\ValueReader;
 use MoltenNotes\Core\Workshop\ThingKind;
 
 /** The workshop as the API shows it, with what its heats have taught. */
@@ -43,6 +48,7 @@ final readonly class WorkshopView
             recipes: $things['recipes'],
             patterns: $things['patterns'],
             tariffs: (object) $shelves->workshop->tariffs,
+            costs: (object) self::costs($shelves->kept, $format),
             safeLift: null === $lift ? null : new ToldAnswer($lift->toArray(), $format->measurement($lift)),
             currency: $shelves->workshop->currency,
             school: $shelves->workshop->school,
@@ -61,6 +67,23 @@ final readonly class WorkshopView
                 ];
             }, LikeHeats::each($heats)),
         );
+    }
+
+    /** @return array<string, ToldAnswer> */
+    private static function costs(?KeptWorkshop $kept, QuantityFormatter $format): array
+    {
+        $told = $kept?->settings()['costs'] ?? [];
+        $reader = new ValueReader(UnitPreferences::metric());
+        $costs = [];
+        foreach (Rates::SETTINGS as $setting) {
+            $raw = is_array($told) ? $told[$setting] ?? null : null;
+            $value = Rates::setting($setting, $raw, '', $reader);
+            if (null !== $value) {
+                $costs[$setting] = new ToldAnswer($raw, $value instanceof Measurement ? $format->measurement($value) : (string) $value);
+            }
+        }
+
+        return $costs;
     }
 
     private static function thing(WorkshopRow $row, QuantityFormatter $format): WorkshopRowAnswer

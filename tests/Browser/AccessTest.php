@@ -112,6 +112,7 @@ final class AccessTest extends JourneyTestCase
             "/attempts/{$id}/why",
             "/attempts/{$id}/changes",
             "/attempts/{$id}/charge",
+            "/attempts/{$id}/cost",
             "/attempts/{$id}/log",
             '/log',
             '/workshop',

@@ -514,6 +514,22 @@ return [
         'unit' => 'kWh', 'possible' => [0.001, 100000], 'likely' => [0.05, 300], 'hint' => 'From the meter or the bottle.',
     ],
     [
+        'key' => 'melt.meter_before', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Meter before lighting', 'kind' => 'quantity',
+        'unit' => 'kWh', 'possible' => [0, 10000000], 'hint' => 'As it stands there; with the one after, what the melt drew.',
+    ],
+    [
+        'key' => 'melt.meter_after', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Meter after the melt', 'kind' => 'quantity',
+        'unit' => 'kWh', 'possible' => [0, 10000000],
+    ],
+    [
+        'key' => 'melt.fuel_before', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Bottle or fuel, weighed before',
+        'kind' => 'quantity', 'unit' => 'kg', 'possible' => [0, 5000], 'likely' => [0.2, 120], 'hint' => 'The bottle with what is in it.',
+    ],
+    [
+        'key' => 'melt.fuel_after', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Bottle or fuel, weighed after',
+        'kind' => 'quantity', 'unit' => 'kg', 'possible' => [0, 5000], 'likely' => [0, 120],
+    ],
+    [
         'key' => 'melt.charge_dry', 'keeper' => 'heat', 'stage' => 'melt', 'label' => 'Charge and tools dried and warmed',
         'kind' => 'flag',
     ],
@@ -577,6 +593,14 @@ return [
     [
         'key' => 'cooling.open_after', 'stage' => 'cooling', 'label' => 'Opened after', 'kind' => 'quantity', 'unit' => 'min',
         'possible' => [0, 100000], 'likely' => [3, 1440],
+    ],
+    [
+        'key' => 'mould.energy', 'stage' => 'cooling', 'label' => 'Drawn by oven or kiln for this mould', 'kind' => 'quantity',
+        'unit' => 'kWh', 'possible' => [0, 100000], 'likely' => [0.05, 120], 'hint' => 'Baking, drying, burnout; not the melt.',
+    ],
+    [
+        'key' => 'work.hands', 'stage' => 'cooling', 'label' => 'Hands on, all in all', 'kind' => 'quantity', 'unit' => 'h',
+        'possible' => [0, 2000], 'likely' => [0.2, 60], 'hint' => 'From pattern to fettled casting.',
     ],
     ['key' => 'cooling.quenched', 'stage' => 'cooling', 'label' => 'Quenched', 'kind' => 'flag'],
     [

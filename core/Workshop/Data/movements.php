@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 // What happens to a thing of the workshop and is kept as an entry of its own, with its moment. of: the kind of thing. title: what such an
-// entry is called. heat: whether it is of a heat as well. Columns as in the table of things. Bounds are wide on purpose: common practice.
+// entry is called. heat, attempt: whether it is of a
+// heat, of an attempt, as well. Columns as in the table of things. Bounds are wide on purpose: common practice.
 return [
     [
         'kind' => 'sand_test', 'of' => 'heaps', 'title' => 'Test',
@@ -132,7 +133,7 @@ return [
         ],
     ],
     [
-        'kind' => 'consumable_used', 'of' => 'consumables', 'title' => 'Used',
+        'kind' => 'consumable_used', 'of' => 'consumables', 'title' => 'Used', 'heat' => true, 'attempt' => true,
         'columns' => [
             ['key' => 'mass', 'label' => 'Used', 'unit' => 'kg', 'possible' => [0, 100000], 'example' => '1.2 kg'],
             ['key' => 'pieces', 'label' => 'or pieces', 'type' => 'count', 'possible' => [0, 100000], 'example' => '2'],

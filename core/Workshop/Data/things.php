@@ -25,6 +25,7 @@ return [
             ['key' => 'kind', 'label' => 'Made of', 'type' => 'choice', 'choices' => 'crucible_kind'],
             ['key' => 'family', 'label' => 'Kept for', 'type' => 'choice', 'choices' => 'metal_family'],
             ['key' => 'heats', 'label' => 'Heats before this notebook', 'type' => 'count', 'possible' => [0, 1000], 'example' => '6'],
+            ['key' => 'cost', 'label' => 'It cost', 'type' => 'price', 'example' => '24'],
             ['key' => 'kept', 'label' => 'Where it stands', 'type' => 'text', 'example' => 'on the furnace'],
         ],
     ],

@@ -167,9 +167,9 @@ return [
         [
             'thing' => ['name' => 'Investment powder', 'mass' => '22.5 kg', 'least' => '5 kg', 'price' => '2.10', 'kept' => 'dry cupboard'],
             'book' => [
-                ['consumable_used', '2025-09-12', ['mass' => '3.4 kg']],
-                ['consumable_used', '2025-09-26', ['mass' => '3.4 kg']],
-                ['consumable_used', '2026-04-30', ['mass' => '3.6 kg']],
+                ['consumable_used', ['Porthole ring', 1], ['mass' => '3.4 kg']],
+                ['consumable_used', ['Porthole ring', 2], ['mass' => '3.4 kg']],
+                ['consumable_used', ['Porthole ring', 3], ['mass' => '3.6 kg']],
                 ['consumable_counted', '2026-05-04', ['mass' => '4.2 kg', 'note' => 'A bag had drawn water and went out.']],
             ],
         ],
@@ -182,6 +182,21 @@ return [
             ],
         ],
         ['thing' => ['name' => 'Bentonite', 'mass' => '9 kg', 'least' => '2 kg', 'price' => '1.10'], 'book' => []],
-        ['thing' => ['name' => 'Grit paper, 120', 'pieces' => 18, 'least_pieces' => 5, 'price' => '0.90'], 'book' => []],
+        [
+            'thing' => ['name' => 'Grit paper, 120', 'pieces' => 26, 'least_pieces' => 5, 'price' => '0.90'],
+            'book' => [
+                ['consumable_used', ['Bow fairlead', 3], ['pieces' => 3]],
+                ['consumable_used', ['Boom crutch', 1], ['pieces' => 2]],
+                ['consumable_used', ['Boom crutch', 3], ['pieces' => 3]],
+            ],
+        ],
+        [
+            'thing' => ['name' => 'Foam coat', 'mass' => '5 kg', 'least' => '1 kg', 'price' => '3.20'],
+            'book' => [
+                ['consumable_used', ['Bow fairlead', 1], ['mass' => '180 g']],
+                ['consumable_used', ['Bow fairlead', 2], ['mass' => '260 g']],
+                ['consumable_used', ['Bow fairlead', 3], ['mass' => '260 g']],
+            ],
+        ],
     ],
 ];

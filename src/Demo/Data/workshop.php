@@ -9,9 +9,15 @@ return [
         ['name' => 'Yard burner', 'source' => 'propane', 'power' => '18 kW'],
     ],
     'crucibles' => [
-        ['name' => 'Small', 'volume' => '250 mL', 'mass' => '0.7 kg', 'kind' => 'clay_graphite'],
-        ['name' => 'Middle', 'volume' => '600 mL', 'mass' => '1.3 kg', 'kind' => 'clay_graphite', 'family' => 'aluminium', 'heats' => 9],
-        ['name' => 'Bronze pot', 'volume' => '600 mL', 'mass' => '1.4 kg', 'kind' => 'carbide', 'family' => 'copper', 'heats' => 2],
+        ['name' => 'Small', 'volume' => '250 mL', 'mass' => '0.7 kg', 'kind' => 'clay_graphite', 'cost' => '18'],
+        [
+            'name' => 'Middle', 'volume' => '600 mL', 'mass' => '1.3 kg', 'kind' => 'clay_graphite', 'family' => 'aluminium', 'heats' => 9,
+            'cost' => '26',
+        ],
+        [
+            'name' => 'Bronze pot', 'volume' => '600 mL', 'mass' => '1.4 kg', 'kind' => 'carbide', 'family' => 'copper', 'heats' => 2,
+            'cost' => '48',
+        ],
         ['name' => 'Ladle', 'volume' => '120 mL', 'mass' => '0.5 kg', 'kind' => 'iron', 'family' => 'tin'],
         ['name' => 'Large', 'volume' => '1.6 L', 'mass' => '2.9 kg', 'kind' => 'carbide'],
     ],

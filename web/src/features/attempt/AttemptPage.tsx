@@ -127,6 +127,9 @@ function Head({ attempt }: { attempt: Attempt }) {
         <Link to={`/attempts/${attempt.id}/charge`} className="press">
           Charge
         </Link>
+        <Link to={`/attempts/${attempt.id}/cost`} className="press">
+          Cost
+        </Link>
         {attempt.heat && (
           <Link to={`/heats/${attempt.heat.id}/curve`} className="press">
             Melt curve

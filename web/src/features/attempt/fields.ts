@@ -18,6 +18,7 @@ export function seenOf(attempt: Attempt): Record<string, Stands> {
   plain('name', attempt.name);
   plain('heat', attempt.heat?.id ?? null);
   plain('heap', attempt.sand?.id ?? null);
+  plain('pattern', attempt.pattern?.id ?? null);
   plain('recipe', attempt.recipe);
   return seen;
 }

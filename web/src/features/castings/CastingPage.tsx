@@ -2,6 +2,7 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { defectWords, useHandbook, wordsFor, type CastingDetail, type FollowedSheet, type TrailAttempt } from '../../shared/api';
 import { dayWords } from '../../shared/day';
+import { CastingCost } from '../cost/index';
 import { MouldSection } from '../mould-section/index';
 import { SideBySide } from '../photos/index';
 import { RecordTools } from '../record-tools/index';
@@ -67,6 +68,7 @@ export function CastingPage() {
           </ol>
           <BySection casting={casting} />
           <SideBySide casting={casting.id} sectionName={(id) => casting.by_section.find((row) => row.section === id)?.label ?? id} />
+          <CastingCost casting={casting.id} />
           <PatternChanges casting={casting} />
           {before !== null && (
             <p className="mt-4">

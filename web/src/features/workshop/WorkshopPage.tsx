@@ -31,6 +31,13 @@ const PLACES = [
   ['instruments', 'Instruments'],
 ] as const;
 
+/** What comes on top of the tariffs, and what an hour is worth; blank ones are not counted. */
+const COSTS = [
+  { setting: 'tax', label: 'Tax on top of these', example: '20 %' },
+  { setting: 'monthly', label: 'Fees of a month', example: '8.50' },
+  { setting: 'hour', label: 'An hour of yours', example: '0' },
+] as const;
+
 /** What the caster owns and goes by. Plans are made with it: sizes in your own tools, your own crucibles, your own tariff. */
 export function WorkshopPage() {
   const workshop = useSuspenseQuery(workshopQuery).data;
@@ -104,6 +111,17 @@ export function WorkshopPage() {
                   example="0.34"
                   onChange={(price) => set(`workshop/tariffs.${source}`, price)}
                   error={draft.problem(`workshop/tariffs.${source}`)}
+                />
+              ))}
+              {COSTS.map(({ setting, label, example }) => (
+                <SmallEntry
+                  key={setting}
+                  label={label}
+                  width="w-36"
+                  value={text(`workshop/costs.${setting}`)}
+                  example={example}
+                  onChange={(typed) => set(`workshop/costs.${setting}`, typed)}
+                  error={draft.problem(`workshop/costs.${setting}`)}
                 />
               ))}
               <SmallEntry

@@ -12,6 +12,7 @@ const workshop: Workshop = {
   consumables: [],
   heaps: [],
   recipes: [],
+  costs: {},
   patterns: [],
   tariffs: { electric: 0.34 },
   safe_lift: told({ value: 15, unit: 'kg' }, '15 kg'),

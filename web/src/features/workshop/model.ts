@@ -6,6 +6,8 @@ export function seenOf(workshop: Workshop): Record<string, Stands> {
   const seen: Record<string, Stands> = {};
   for (const [source, price] of Object.entries(workshop.tariffs)) seen[`workshop/tariffs.${source}`] = { raw: price, shown: String(price) };
   if (workshop.safe_lift) seen['workshop/safe_lift'] = { raw: workshop.safe_lift.raw as Plain, shown: asTyped(workshop.safe_lift) };
+  for (const [setting, told] of Object.entries(workshop.costs))
+    seen[`workshop/costs.${setting}`] = { raw: told.raw as Plain, shown: asTyped(told) };
   seen['workshop/currency'] = { raw: workshop.currency, shown: workshop.currency };
   if (workshop.school) seen['workshop/school'] = { raw: workshop.school, shown: workshop.school };
   return seen;

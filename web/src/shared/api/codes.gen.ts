@@ -132,6 +132,10 @@ export const FIELD_KEYS = [
   'melt.power',
   'melt.efficiency',
   'melt.energy',
+  'melt.meter_before',
+  'melt.meter_after',
+  'melt.fuel_before',
+  'melt.fuel_after',
   'melt.charge_dry',
   'melt.time',
   'melt.hold',
@@ -151,6 +155,8 @@ export const FIELD_KEYS = [
   'pour.weather',
   'pour.ambient',
   'cooling.open_after',
+  'mould.energy',
+  'work.hands',
   'cooling.quenched',
   'gating.found',
   'gating.stopped',
@@ -399,7 +405,7 @@ export interface Column {
 /** The things that stand in a workshop, and what is kept of each besides its name. */
 export const THINGS = [
   {"kind":"furnaces","title":"Furnaces","why":"Energy, time and cost of a melt.","add":"a furnace","columns":[{"key":"source","label":"Heated by","type":"choice","choices":"energy_source","example":""},{"key":"power","label":"Power","type":"quantity","choices":null,"example":"2 kW"},{"key":"efficiency","label":"Reaches the metal","type":"quantity","choices":null,"example":"25-35 %"}]},
-  {"kind":"crucibles","title":"Crucibles","why":"Whether the charge fits, and what there is to lift.","add":"a crucible","columns":[{"key":"volume","label":"To the brim","type":"quantity","choices":null,"example":"600 mL"},{"key":"mass","label":"Empty, with tongs","type":"quantity","choices":null,"example":"1.4 kg"},{"key":"kind","label":"Made of","type":"choice","choices":"crucible_kind","example":""},{"key":"family","label":"Kept for","type":"choice","choices":"metal_family","example":""},{"key":"heats","label":"Heats before this notebook","type":"count","choices":null,"example":"6"},{"key":"kept","label":"Where it stands","type":"text","choices":null,"example":"on the furnace"}]},
+  {"kind":"crucibles","title":"Crucibles","why":"Whether the charge fits, and what there is to lift.","add":"a crucible","columns":[{"key":"volume","label":"To the brim","type":"quantity","choices":null,"example":"600 mL"},{"key":"mass","label":"Empty, with tongs","type":"quantity","choices":null,"example":"1.4 kg"},{"key":"kind","label":"Made of","type":"choice","choices":"crucible_kind","example":""},{"key":"family","label":"Kept for","type":"choice","choices":"metal_family","example":""},{"key":"heats","label":"Heats before this notebook","type":"count","choices":null,"example":"6"},{"key":"cost","label":"It cost","type":"price","choices":null,"example":"24"},{"key":"kept","label":"Where it stands","type":"text","choices":null,"example":"on the furnace"}]},
   {"kind":"flasks","title":"Flasks","why":"The smallest that fits is offered.","add":"a flask","columns":[{"key":"length","label":"Length inside","type":"quantity","choices":null,"example":"300 mm"},{"key":"width","label":"Width inside","type":"quantity","choices":null,"example":"200 mm"},{"key":"cope","label":"Cope","type":"quantity","choices":null,"example":"100 mm"},{"key":"drag","label":"Drag","type":"quantity","choices":null,"example":"80 mm"}]},
   {"kind":"cutters","title":"Cutting tools","why":"Sprues and runners are sized in what you own.","add":"a tool","columns":[{"key":"kind","label":"Kind","type":"choice","choices":"cutter_kind","example":""},{"key":"size","label":"Size","type":"quantity","choices":null,"example":"5/8 in"}]},
   {"kind":"stock","title":"Metal","why":"Lots of metal on the shelf: ingots, scrap of one kind, returns.","add":"a lot","columns":[{"key":"mass","label":"There was","type":"quantity","choices":null,"example":"3 kg"},{"key":"alloy","label":"Alloy","type":"choice","choices":"alloy","example":""},{"key":"form","label":"What it is","type":"choice","choices":"charge_source","example":""},{"key":"known","label":"How it is known","type":"choice","choices":"lot_knowledge","example":""},{"key":"composition","label":"Composition, per cent","type":"composition","choices":null,"example":"Si 7, Mg 0.35, Fe 0.15"},{"key":"state","label":"Dry and clean","type":"choice","choices":"lot_state","example":""},{"key":"origin","label":"Where it came from","type":"text","choices":null,"example":"two gearbox covers"},{"key":"kept","label":"Where it lies","type":"text","choices":null,"example":"second shelf"},{"key":"piece","label":"A piece weighs","type":"quantity","choices":null,"example":"480 g"},{"key":"remelts","label":"Melted before, times","type":"count","choices":null,"example":"2"},{"key":"least","label":"Use at least","type":"quantity","choices":null,"example":"0 kg"},{"key":"price","label":"Price a kilogram","type":"price","choices":null,"example":"2.20"},{"key":"loss","label":"Melt loss","type":"quantity","choices":null,"example":"5 %"}]},

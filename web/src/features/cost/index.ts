@@ -1,0 +1,2 @@
+export { CostPage } from './CostPage';
+export { CastingCost } from './GoodCost';
