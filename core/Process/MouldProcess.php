@@ -23,7 +23,7 @@ final readonly class MouldProcess
         'warmed_to' => null, 'rested_to' => null,
     ];
     private const SAID = [
-        'code', 'common', 'label', 'hint', 'drawn', 'conductivity', 'density', 'heat', 'transfer', 'bears', 'waits_for', 'hazards',
+        'code', 'common', 'skin', 'strength', 'label', 'hint', 'drawn', 'conductivity', 'density', 'heat', 'transfer', 'bears', 'waits_for', 'hazards',
     ];
 
     /**
@@ -50,6 +50,8 @@ final readonly class MouldProcess
      * @param array{float, float, float, float, float}|null $gas of its binder: usual share, mL per g of sand least, middle and most, usual
      *                                                           permeability number; null where it is no moulding sand
      * @param float $common share of hobby pours, 0…1
+     * @param array{float, float} $skin mean height of the roughness as cast, µm
+     * @param array{float, float} $strength of castings out of it against those of sand
      * @param float $leastBore mm of the narrowest sprue that is kept full by hand
      */
     private function __construct(
@@ -80,6 +82,8 @@ final readonly class MouldProcess
         public float $leastBore,
         public ?array $gas,
         public float $common,
+        public array $skin,
+        public array $strength,
     ) {
     }
 
@@ -150,7 +154,7 @@ final readonly class MouldProcess
     private static function load(): array
     {
         /**
-         * @var list<array{code: string, common: float, label: string, hint: string, drawn: string, breathes: bool, bonded_sand: bool,
+         * @var list<array{code: string, common: float, skin: array{float|int, float|int}, strength: array{float|int, float|int}, label: string, hint: string, drawn: string, breathes: bool, bonded_sand: bool,
          *     rammed: bool, one_piece: bool, conductivity: array{float, float, float}, density: float, heat: float,
          *     transfer: array{float, float, float},
          *     pour_offsets: array<string, array{int, int}>, bears: array<string, 'good'|array{'risky'|'bad', string}>,
@@ -195,6 +199,8 @@ final readonly class MouldProcess
                 leastBore: $row['least_bore'],
                 gas: $row['gas'],
                 common: $row['common'],
+                skin: [(float) $row['skin'][0], (float) $row['skin'][1]],
+                strength: [(float) $row['strength'][0], (float) $row['strength'][1]],
             );
         }
 

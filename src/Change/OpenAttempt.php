@@ -16,6 +16,8 @@ use MoltenNotes\Core\Attempt\FindingReader;
 use MoltenNotes\Core\Attempt\Vocabulary;
 use MoltenNotes\Core\Calendar\Step;
 use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Finishing\Repair;
+use MoltenNotes\Core\Finishing\Route;
 use MoltenNotes\Core\NextAttempt\Change;
 use MoltenNotes\Core\PourDay\DayEvent;
 use MoltenNotes\Core\PourDay\RunSheet;
@@ -100,6 +102,10 @@ final class OpenAttempt implements OpenRecord
             'event' => $this->event($key, $raw, $pointer, $reader),
             'hold' => self::hold($key, $raw, $pointer, $reader),
             'step' => $this->step($key, $raw, $pointer, $reader),
+            'finish' => $this->finishStep($key, $raw, $pointer, $reader),
+            'mend' => in_array($key, array_column(Repair::all(), 'code'), true)
+                ? $reader->mark($raw, $pointer)
+                : self::noSuch($key, array_column(Repair::all(), 'code'), 'a repair', $pointer, $reader),
             'sheet' => $this->offered->read($this->attempt, $key, $raw, $pointer, $reader),
             default => $this->own($field, $raw, $pointer, $reader),
         };
@@ -120,6 +126,8 @@ final class OpenAttempt implements OpenRecord
             'event' => self::eventTold($this->attempt->events()[$key] ?? null),
             'hold' => $this->attempt->holds()[$key] ?? null,
             'step' => self::secondsTold($this->attempt->steps()[$key] ?? null),
+            'finish' => self::finishTold($this->attempt->finished()[$key] ?? null),
+            'mend' => in_array($key, $this->attempt->mends(), true),
             default => match ($field) {
                 'wanted' => self::secondsTold($this->attempt->wantedAt()),
                 'beside' => $this->attempt->beside()?->id()->toRfc4122(),
@@ -152,6 +160,8 @@ final class OpenAttempt implements OpenRecord
             'event' => $this->tap($key, $value),
             'hold' => $this->attempt->hold($key, is_array($value) ? ['reason' => self::textOf($value['reason'] ?? null)] : null),
             'step' => $this->attempt->stepDone($key, is_string($value) ? (float) $value : null),
+            'finish' => $this->attempt->finishStep($key, self::finishRead($value)),
+            'mend' => $this->attempt->mend($key, true === $value),
             default => $this->keepOwn($field, $value),
         };
     }
@@ -358,6 +368,60 @@ final class OpenAttempt implements OpenRecord
         }
 
         return null === $raw ? null : CommonFields::moment($raw, $pointer, $reader, $this->now);
+    }
+
+    /**
+     * A step of its finishing: when it was done, how long hands were at it, and whatever is to be said of it.
+     *
+     * @return array{at: string, minutes: int|null, note: string|null}|null
+     */
+    private function finishStep(string $step, mixed $raw, string $pointer, ValueReader $reader): ?array
+    {
+        if (!in_array($step, Route::codes(), true)) {
+            self::noSuch($step, Route::codes(), 'a step of finishing', $pointer, $reader);
+
+            return null;
+        }
+        if (null === $raw) {
+            return null;
+        }
+        $raw = $reader->object($raw, $pointer);
+        $reader->refuseUnknown($raw, ['at', 'minutes', 'note'], $pointer, 'record.unknown_part', 'This is not part of a step.');
+        $at = CommonFields::moment($raw['at'] ?? null, $pointer.'/at', $reader, $this->now);
+        $time = $raw['minutes'] ?? null;
+        $minutes = null === $time || '' === $time
+            ? null
+            : $reader->measured('minutes', 'min', [0, 60000], [1, 1200], is_int($time) ? "{$time} min" : $time, $pointer.'/minutes');
+        $note = $reader->text($raw['note'] ?? null, $pointer.'/note');
+
+        return null === $at ? null : [
+            'at' => $at,
+            'minutes' => null === $minutes ? null : (int) round($minutes->si() / 60),
+            'note' => null === $note ? null : mb_substr($note, 0, self::MOST_WORDS),
+        ];
+    }
+
+    /**
+     * @param array{at: float, minutes: int|null, note: string|null}|null $done
+     *
+     * @return array{at: string, minutes: int|null, note: string|null}|null
+     */
+    private static function finishTold(?array $done): ?array
+    {
+        return null === $done ? null : ['at' => Seconds::words($done['at'])] + $done;
+    }
+
+    /** @return array{at: float, minutes: int|null, note: string|null}|null */
+    private static function finishRead(mixed $value): ?array
+    {
+        $at = is_array($value) ? $value['at'] ?? null : null;
+        $minutes = is_array($value) ? $value['minutes'] ?? null : null;
+
+        return !is_array($value) || !is_string($at) ? null : [
+            'at' => (float) $at,
+            'minutes' => is_int($minutes) ? $minutes : null,
+            'note' => self::textOf($value['note'] ?? null),
+        ];
     }
 
     /** When it is to be poured: a moment, to come or past. */

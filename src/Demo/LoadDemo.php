@@ -89,6 +89,7 @@ final readonly class LoadDemo
 
         $this->metal($caster, $heats);
         $this->costs($caster, $heats);
+        $this->finish($caster, $heats);
         $this->week($caster, $last);
 
         return $count;
@@ -207,6 +208,31 @@ final readonly class LoadDemo
             foreach ($pours as $number => $hours) {
                 $set = self::to(['work.hands' => $hours], 'made.');
                 $this->change($caster, ['part' => 'attempt', 'id' => $heats[$casting][$number][2], 'set' => $set]);
+            }
+        }
+    }
+
+    /** @param array<string, array<int, array{string|null, string|null, string}>> $heats casting → number → heat, its day, attempt */
+    private function finish(Caster $caster, array $heats): void
+    {
+        /**
+         * @var array<string, array<int, array{set: array<string, string>, mends: list<string>, done: array<string, array{int,
+         *     string|null}>}>> $castings
+         */
+        $castings = require __DIR__.'/Data/finish.php';
+        foreach ($castings as $casting => $pours) {
+            foreach ($pours as $number => $row) {
+                [, $day, $attempt] = $heats[$casting][$number];
+                $at = (new \DateTimeImmutable("{$day} 14:00 UTC"))->getTimestamp();
+                $done = [];
+                foreach ($row['done'] as $step => [$minutes, $note]) {
+                    $done[$step] = ['at' => $at += 60 * $minutes, 'minutes' => $minutes, 'note' => $note];
+                }
+                $this->change($caster, [
+                    'part' => 'attempt',
+                    'id' => $attempt,
+                    'set' => self::to($row['set'], 'made.') + self::to(array_fill_keys($row['mends'], true), 'mend.') + self::to($done, 'finish.'),
+                ]);
             }
         }
     }

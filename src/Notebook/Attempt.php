@@ -135,6 +135,14 @@ class Attempt
     #[ORM\Column(type: Types::JSON, nullable: true)]
     private mixed $steps = null;
 
+    /** Steps of its finishing that are done: step → at, minutes, note; whatever else may be stored is kept. */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    private mixed $finish = null;
+
+    /** Repairs that are chosen, by code; whatever else may be stored is kept. */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    private mixed $mends = null;
+
     // What lists and filters need, as made where known; kept by summarise().
     #[ORM\Column(length: 40, nullable: true)]
     private ?string $process = null;
@@ -402,6 +410,43 @@ class Attempt
         }
 
         return $steps;
+    }
+
+    /** @param array{at: float, minutes: int|null, note: string|null}|null $done null: not done after all */
+    public function finishStep(string $step, ?array $done): void
+    {
+        $this->finish = self::with($this->finish, $step, $done);
+    }
+
+    /** @return array<string, array{at: float, minutes: int|null, note: string|null}> steps of its finishing that are done */
+    public function finished(): array
+    {
+        $done = [];
+        foreach (is_array($this->finish) ? $this->finish : [] as $step => $one) {
+            $at = is_array($one) ? $one['at'] ?? null : null;
+            if (is_array($one) && (is_float($at) || is_int($at))) {
+                $minutes = $one['minutes'] ?? null;
+                $note = $one['note'] ?? null;
+                $done[(string) $step] = [
+                    'at' => (float) $at,
+                    'minutes' => is_int($minutes) ? $minutes : null,
+                    'note' => is_string($note) ? $note : null,
+                ];
+            }
+        }
+
+        return $done;
+    }
+
+    public function mend(string $repair, bool $is): void
+    {
+        $this->mends = self::with($this->mends, $repair, $is ? ['chosen' => true] : null);
+    }
+
+    /** @return list<string> repairs that are chosen, by code */
+    public function mends(): array
+    {
+        return array_map(strval(...), array_keys(is_array($this->mends) ? $this->mends : []));
     }
 
     /** @param array{reason: string|null}|null $seen null: not seen to any more */

@@ -26,6 +26,9 @@ declare(strict_types=1);
 // gas: what its binder gives off when the sand is heated through: [usual share of the sand's mass, mL per g of sand: least, middle, most,
 // usual permeability number of such sand]. Gas recalled from memory, the rest common practice; green sand has its water instead.
 // common: its share of hobby pours, for where the mould is not told; the founders' estimate, rough.
+// skin: mean height of the roughness of castings out of it, µm, [fine, coarse], the pattern being finer: ranges of manufacturing handbooks
+// (Kalpakjian & Schmid), recalled from memory. strength: of castings out of it against those of sand, [least, most]: what freezes faster has
+// finer grains; common practice, rough.
 // hazards: codes of the cautions that go with it.
 // A temperature within the words stands as {290 degC}, a difference as {20 ddegC}, to be said in the caster's own unit.
 $sand = [
@@ -36,7 +39,7 @@ $betweenGrains = ['risky', 'Iron and steel run between the grains unless the fac
 
 return [
     [
-        'code' => 'green_sand', 'common' => 0.35,
+        'code' => 'green_sand', 'common' => 0.35, 'skin' => [12, 25], 'strength' => [0.95, 1.05],
         'label' => 'Green sand', 'hint' => 'Sand, clay and water', 'drawn' => 'sand', 'rammed' => true,
         'gas' => [0.0, 0.0, 0.0, 0.0, 70.0],
         'waits_for' => 'The mould is closed and poured the same day, before its face dries out.',
@@ -44,7 +47,7 @@ return [
         'hazards' => ['wet_green_sand'],
     ] + $sand,
     [
-        'code' => 'oil_sand', 'common' => 0.2,
+        'code' => 'oil_sand', 'common' => 0.2, 'skin' => [6, 15], 'strength' => [0.95, 1.05],
         'label' => 'Oil-bonded sand', 'hint' => 'No water; smokes', 'drawn' => 'oil', 'rammed' => true,
         'gas' => [0.05, 15.0, 20.0, 25.0, 70.0],
         'waits_for' => 'Core and wash, where there are any, are dry.',
@@ -57,28 +60,28 @@ return [
         'hazards' => ['oil_flare'],
     ] + $sand,
     [
-        'code' => 'silicate_sand', 'common' => 0.05,
+        'code' => 'silicate_sand', 'common' => 0.05, 'skin' => [8, 20], 'strength' => [0.95, 1.05],
         'label' => 'Silicate sand', 'hint' => 'Hardened by CO₂ or heat', 'drawn' => 'sand', 'rammed' => true,
         'gas' => [0.04, 5.0, 6.5, 8.0, 120.0],
         'waits_for' => 'Hardened right through: gassed or baked until a nail hardly marks it.',
         'bears' => ['iron' => $betweenGrains, '*' => 'good'], 'hazards' => ['silicate_co2'],
     ] + $sand,
     [
-        'code' => 'resin_sand', 'common' => 0.05,
+        'code' => 'resin_sand', 'common' => 0.05, 'skin' => [8, 20], 'strength' => [0.95, 1.05],
         'label' => 'Resin sand', 'hint' => 'No-bake', 'drawn' => 'sand', 'rammed' => true,
         'gas' => [0.012, 10.0, 12.0, 14.0, 120.0],
         'waits_for' => 'Cured right through, longer in the cold.',
         'bears' => ['iron' => $betweenGrains, '*' => 'good'], 'hazards' => ['resin_fumes'],
     ] + $sand,
     [
-        'code' => 'printed_sand', 'common' => 0.02,
+        'code' => 'printed_sand', 'common' => 0.02, 'skin' => [10, 25], 'strength' => [0.95, 1.05],
         'label' => 'Printed sand', 'hint' => 'Printed mould or core', 'drawn' => 'sand',
         'gas' => [0.018, 13.0, 17.0, 22.0, 90.0],
         'waits_for' => 'Cured and dry; loose sand is blown out.',
         'bears' => ['iron' => $betweenGrains, '*' => 'good'], 'hazards' => ['resin_fumes'],
     ] + $sand,
     [
-        'code' => 'lost_foam', 'common' => 0.12,
+        'code' => 'lost_foam', 'common' => 0.12, 'skin' => [6, 15], 'strength' => [0.85, 1.0],
         'label' => 'Lost foam', 'hint' => 'Coated foam in dry sand', 'drawn' => 'dry', 'breathes' => true,
         'waits_for' => 'The coating is dry right through: left until it loses no more weight.',
         'breaking_out' => 'The sand round the casting is far hotter than it looks, long after.',
@@ -97,7 +100,7 @@ return [
         'hazards' => ['foam_fumes'],
     ],
     [
-        'code' => 'plaster', 'common' => 0.08,
+        'code' => 'plaster', 'common' => 0.08, 'skin' => [0.8, 3.2], 'strength' => [0.75, 0.95],
         'label' => 'Plaster investment', 'hint' => 'Lost wax or print', 'drawn' => 'plaster', 'one_piece' => true,
         'least_bore' => 4.0,
         'waits_for' => 'Burnt out and dry: no steam, no soot, no smell.',
@@ -115,7 +118,7 @@ return [
         'warmed_to' => 250.0, 'rested_to' => 200.0, 'hazards' => ['plaster_burst'],
     ],
     [
-        'code' => 'ceramic_shell', 'common' => 0.04,
+        'code' => 'ceramic_shell', 'common' => 0.04, 'skin' => [1.6, 4], 'strength' => [0.85, 1.0],
         'label' => 'Ceramic shell', 'hint' => 'Dipped and stuccoed', 'drawn' => 'plaster', 'one_piece' => true,
         'least_bore' => 6.0,
         'waits_for' => 'Fired, without wax or soot, and cracks are patched.',
@@ -124,7 +127,7 @@ return [
         'pour_offsets' => ['*' => [-10, -20]], 'bears' => ['*' => 'good'], 'warmed_to' => 600.0, 'hazards' => ['shell_hot'],
     ],
     [
-        'code' => 'silicone', 'common' => 0.05,
+        'code' => 'silicone', 'common' => 0.05, 'skin' => [0.8, 3], 'strength' => [0.9, 1.0],
         'label' => 'Silicone rubber', 'hint' => 'Tin and pewter', 'drawn' => 'rubber', 'one_piece' => true,
         'least_bore' => 4.0,
         'waits_for' => 'Cured, clean and dusted with talc.',
@@ -144,7 +147,7 @@ return [
         'warmed_to' => 120.0, 'rested_to' => 90.0, 'hazards' => ['silicone_limit'],
     ],
     [
-        'code' => 'metal_mould', 'common' => 0.04,
+        'code' => 'metal_mould', 'common' => 0.04, 'skin' => [2, 6], 'strength' => [1.1, 1.3],
         'label' => 'Metal mould', 'hint' => 'Ingot or gravity die', 'drawn' => 'iron', 'one_piece' => true,
         'least_bore' => 6.0,
         'waits_for' => 'Coated, dry and warm: a damp or cold mould throws the metal out.',

@@ -602,6 +602,20 @@ return [
         'key' => 'work.hands', 'stage' => 'cooling', 'label' => 'Hands on, all in all', 'kind' => 'quantity', 'unit' => 'h',
         'possible' => [0, 2000], 'likely' => [0.2, 60], 'hint' => 'From pattern to fettled casting.',
     ],
+    [
+        'key' => 'finish.look', 'stage' => 'cooling', 'label' => 'How it is to look', 'kind' => 'choice', 'choices' => 'finish_look',
+        'hint' => 'The route of finishing goes by it.',
+    ],
+    ['key' => 'finish.treatment', 'stage' => 'cooling', 'label' => 'Heat treatment', 'kind' => 'choice', 'choices' => 'treatment'],
+    [
+        'key' => 'finish.machined', 'stage' => 'cooling', 'label' => 'Faces to be machined', 'kind' => 'quantity', 'unit' => 'cm2',
+        'possible' => [0, 100000], 'likely' => [0.5, 2000], 'hint' => 'All together.',
+    ],
+    [
+        'key' => 'finish.allowance', 'stage' => 'cooling', 'label' => 'Left on for machining', 'kind' => 'quantity', 'unit' => 'mm',
+        'possible' => [0, 50], 'likely' => [0.3, 6],
+    ],
+    ['key' => 'finish.fit', 'stage' => 'cooling', 'label' => 'What is fitted', 'kind' => 'choice', 'choices' => 'finish_fit'],
     ['key' => 'cooling.quenched', 'stage' => 'cooling', 'label' => 'Quenched', 'kind' => 'flag'],
     [
         'key' => 'gating.found', 'stage' => 'cooling', 'label' => 'Gating when opened', 'kind' => 'choice', 'choices' => 'gating_found',

@@ -127,6 +127,9 @@ function Head({ attempt }: { attempt: Attempt }) {
         <Link to={`/attempts/${attempt.id}/charge`} className="press">
           Charge
         </Link>
+        <Link to={`/attempts/${attempt.id}/finish`} className="press">
+          Finishing
+        </Link>
         <Link to={`/attempts/${attempt.id}/cost`} className="press">
           Cost
         </Link>

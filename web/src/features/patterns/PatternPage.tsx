@@ -208,7 +208,7 @@ function Stages({ plain, here }: { plain: Pattern; here: string }) {
             <div className="grid items-center gap-x-6 gap-y-1 sm:grid-cols-[15rem_1fr]">
               <span
                 aria-hidden="true"
-                className={`block h-5 border-2 border-ink ${stage.id === null ? 'bg-molten' : 'bg-plaster'}`}
+                className={`block h-5 border-2 border-ink ${stage.id === null ? 'bg-molten' : 'bg-wash'}`}
                 style={{ width: `${(100 * drawnScale(stage.scale)) / most}%` }}
               />
               <span>
