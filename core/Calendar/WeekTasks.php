@@ -286,7 +286,7 @@ final class WeekTasks
 
         return match ($step->only) {
             null, 'coats' => true,
-            'new' => $mould->isFirst,
+            'new' => $wanted,
             'foam' => true !== $mould->isAtHand,
             'wood' => $wanted && in_array($pattern, ['wood', 'clay'], true),
             'print' => $wanted && 'print' === $pattern,

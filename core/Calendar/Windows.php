@@ -83,6 +83,6 @@ final readonly class Windows
     /** The longest there is, minutes; 0 where there is none. */
     public function longest(): int
     {
-        return max(0, ...array_map(static fn (array $window): int => $window[1] - $window[0], $this->windows));
+        return max([0, ...array_map(static fn (array $window): int => $window[1] - $window[0], $this->windows)]);
     }
 }

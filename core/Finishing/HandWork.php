@@ -45,7 +45,8 @@ final readonly class HandWork
     private static function load(): array
     {
         /**
-         * @var list<array{family: string, saw: float, mill: float, sand: float, polish: float, dear: bool, kerf: float, dust: string}> $rows
+         * @var list<array{family: string, saw: float, mill: float, sand: float, polish: float, dear: bool, kerf: float,
+         *     dust: string}> $rows
          */
         $rows = Table::rows(__DIR__.'/Data/work.php', ['family', 'saw', 'mill', 'sand', 'polish', 'dear', 'kerf', 'dust']);
         $all = [];

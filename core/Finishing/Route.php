@@ -107,7 +107,7 @@ final readonly class Route
             'polish' => self::polish($facts, $work, $format),
             'inspect' => self::plain('Into each cut, over every face, with a lamp from the side; tap it: a crack does not ring.', 5, 10),
             'patina' => self::plain('Degrease, warm, brush on thinly, rinse, wax while it is warm.', 30, 60, [4, 24], [
-                'Patina salts are poison and their fumes are not for breathing: gloves, moving air, and what is left goes to those who take it.',
+                'Patina salts are poison, and their fumes are not for breathing: gloves, moving air; the rest goes to those who take it.',
             ]),
             'fill' => self::plain('', 0, 0, [4, 24]),
             'paint' => self::plain('Primer and two coats, thin.', 30, 60, [24, 72]),
@@ -167,10 +167,10 @@ final readonly class Route
         $hands = self::minutes($setup, $area->times(1e4), $work->saw);
         $chips = self::chips($facts, $area->times($work->kerfMm / 1000));
         $cuts = 1 === $facts->cuts ? 'one cut' : max(1, $facts->cuts).' cuts';
+        $large = null === $facts->cut ? 'as large as such gates usually are' : $format->estimate($area).' in all';
 
         return [
-            'words' => ucfirst("{$cuts}, ".(null === $facts->cut ? 'as large as such gates usually are' : $format->estimate($area).' in all')
-                .'. Saw beside the face, then grind to it.'),
+            'words' => ucfirst("{$cuts}, {$large}. Saw beside the face, then grind to it."),
             'hands' => $hands,
             'waits' => null,
             'chips' => $work->isDear ? $chips : null,

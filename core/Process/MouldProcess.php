@@ -23,7 +23,8 @@ final readonly class MouldProcess
         'warmed_to' => null, 'rested_to' => null,
     ];
     private const SAID = [
-        'code', 'common', 'skin', 'strength', 'label', 'hint', 'drawn', 'conductivity', 'density', 'heat', 'transfer', 'bears', 'waits_for', 'hazards',
+        'code', 'common', 'skin', 'strength', 'label', 'hint', 'drawn', 'conductivity', 'density', 'heat', 'transfer', 'bears', 'waits_for',
+        'hazards',
     ];
 
     /**
@@ -154,7 +155,8 @@ final readonly class MouldProcess
     private static function load(): array
     {
         /**
-         * @var list<array{code: string, common: float, skin: array{float|int, float|int}, strength: array{float|int, float|int}, label: string, hint: string, drawn: string, breathes: bool, bonded_sand: bool,
+         * @var list<array{code: string, common: float, skin: array{float|int, float|int}, strength: array{float|int, float|int},
+         *     label: string, hint: string, drawn: string, breathes: bool, bonded_sand: bool,
          *     rammed: bool, one_piece: bool, conductivity: array{float, float, float}, density: float, heat: float,
          *     transfer: array{float, float, float},
          *     pour_offsets: array<string, array{int, int}>, bears: array<string, 'good'|array{'risky'|'bad', string}>,

@@ -144,7 +144,7 @@ final readonly class CostBook
     }
 
     /** @return array{name: string, price: float}|null the lot of this metal that there is most of, and that has a price */
-    private function shelfPrice(Caster $caster, ?string $alloy): ?array
+    public function shelfPrice(Caster $caster, ?string $alloy): ?array
     {
         $best = null;
         $most = -1.0;

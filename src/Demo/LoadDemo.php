@@ -231,7 +231,9 @@ final readonly class LoadDemo
                 $this->change($caster, [
                     'part' => 'attempt',
                     'id' => $attempt,
-                    'set' => self::to($row['set'], 'made.') + self::to(array_fill_keys($row['mends'], true), 'mend.') + self::to($done, 'finish.'),
+                    'set' => self::to($row['set'], 'made.')
+                        + self::to(array_fill_keys($row['mends'], true), 'mend.')
+                        + self::to($done, 'finish.'),
                 ]);
             }
         }

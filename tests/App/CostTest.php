@@ -84,7 +84,8 @@ final class CostTest extends ApiTestCase
             [
                 'part' => 'attempt', 'id' => $planned, 'create' => ['casting' => $casting],
                 'set' => Changes::set([
-                    'mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'pattern.volume' => '200 mL', 'pour.temperature' => '720 C',
+                    'mould.process' => 'green_sand', 'metal.alloy' => 'al_si7mg', 'pattern.volume' => '200 mL',
+                    'pour.temperature' => '720 C',
                 ], 'planned.'),
             ],
         ]);
@@ -96,7 +97,9 @@ final class CostTest extends ApiTestCase
 
     public function testNonsenseIsRefusedAndWhatIsSombodyElsesIsNotFound(): void
     {
-        foreach ([['costs.tax' => '300 %'], ['costs.tax' => 'much'], ['costs.hour' => '-4'], ['costs.monthly' => 'ten'], ['costs.rent' => '4']] as $set) {
+        foreach ([
+            ['costs.tax' => '300 %'], ['costs.tax' => 'much'], ['costs.hour' => '-4'], ['costs.monthly' => 'ten'], ['costs.rent' => '4'],
+        ] as $set) {
             $answer = $this->change([['part' => 'workshop', 'id' => self::id(), 'set' => Changes::set($set)]], 422);
             self::assertSame('/changes/0/set/'.array_key_first($set), ((array) ((array) $answer['problems'])[0])['pointer']);
         }

@@ -113,6 +113,7 @@ final class AccessTest extends JourneyTestCase
             "/attempts/{$id}/changes",
             "/attempts/{$id}/charge",
             "/attempts/{$id}/cost",
+            "/attempts/{$id}/ways",
             "/attempts/{$id}/finish",
             "/attempts/{$id}/log",
             '/log',

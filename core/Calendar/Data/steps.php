@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 // What a pour takes, step by step, by mould process. Taken 2026-11 by the founders. Times in minutes as [least, most], common practice of
 // the yard; a plan says its own where it can.
-// in: mould processes, '*' for all. only: when there is such a step at all: new (first pour of a pattern), print, wood, pattern
-// (pattern kinds that are not at hand), foam (unless one is at hand),
-// wash, coats (once for each coat of foam), oven, core (where one is planned). hands: somebody is at it. runs: it goes on by itself and
+// in: mould processes, '*' for all. only: when there is such a step at all: new (first pour, unless the mould is at hand), print, wood,
+// pattern (pattern kinds that are not at hand), foam (unless one is at hand), wash, coats (once for each coat of foam), oven, core (where
+// one is planned). hands: somebody is at it. runs: it goes on by itself and
 // keeps its machine. waits: until what is next may begin. field: a value of the record that stands before waits (or runs, where it runs).
 // dries: waits go with the air's humidity and warmth (a coat at 20 °C and 50 %). cures: waits double for each 10 K colder.
 // machine: printer, oven, furnace. alone: may (it can be left), watched (somebody stays near), never (hands on it all the time).
@@ -108,8 +108,12 @@ return [
         'after' => ['rubber_two'],
     ],
     [
+        'code' => 'die', 'label' => 'Make the metal mould', 'in' => ['metal_mould'], 'only' => 'new', 'hands' => [240, 720],
+        'after' => ['pattern', 'print', 'prime'],
+    ],
+    [
         'code' => 'preheat', 'label' => 'Coat and preheat the mould', 'in' => ['metal_mould'], 'hands' => [15, 25], 'runs' => [30, 60],
-        'machine' => 'oven', 'alone' => 'watched', 'tied' => true, 'after' => ['core'],
+        'machine' => 'oven', 'alone' => 'watched', 'tied' => true, 'after' => ['core', 'die'],
     ],
     [
         'code' => 'melt', 'label' => 'Melt', 'in' => ['*'], 'hands' => [40, 90], 'machine' => 'furnace', 'alone' => 'never', 'tied' => true,

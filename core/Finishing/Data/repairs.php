@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 // What can be done about a fault instead of pouring again, and what not. Taken 2026-11 by the founders, common practice.
 // mends: defects. families: metals it goes with. not: what it is not for (purposes of a casting, or looks). bears: °C it bears afterwards,
-// null where as much as the metal. A temperature within the words stands as {150 degC}. step: before which step of the route it is done. minutes: hands, [least, most], for one place.
+// null where as much as the metal. A temperature within the words stands as {150 degC}. step: before which step of the route it is done.
+// minutes: hands, [least, most], for one place.
 $open = ['blowhole', 'gas_porosity', 'pinholes', 'trapped_air', 'sprue_bubble', 'sink', 'open_pits', 'sand_inclusion', 'dross_inclusion'];
 
 return [
     [
-        'code' => 'weld_al', 'label' => 'Build up with TIG, filler of its own alloy', 'mends' => [...$open, 'misrun', 'cold_shut', 'hot_tear'],
+        'code' => 'weld_al', 'label' => 'Build up with TIG, filler of its own alloy',
+        'mends' => [...$open, 'misrun', 'cold_shut', 'hot_tear'],
         'families' => ['aluminium'], 'not' => [], 'bears' => null, 'step' => 'heat_treat', 'minutes' => [20, 60],
-        'words' => 'Cut the fault out to sound metal first; warm it to {150 degC}. Undoes a heat treatment, so before it. Gas in the metal boils.',
+        'words' => 'Cut the fault out to sound metal first; warm it to {150 degC}. Undoes a heat treatment, so before it. Gas boils out.',
         'caution' => 'Arc: mask, skin covered, moving air.',
     ],
     [
@@ -34,7 +36,8 @@ return [
     [
         'code' => 'impregnate', 'label' => 'Seal with a thin anaerobic or sodium silicate sealer',
         'mends' => ['gas_porosity', 'pinholes', 'micro_shrinkage', 'centreline_shrinkage', 'internal_shrinkage'],
-        'families' => ['aluminium', 'zinc', 'copper', 'iron'], 'not' => ['shows'], 'bears' => 150.0, 'step' => 'fill', 'minutes' => [20, 40],
+        'families' => ['aluminium', 'zinc', 'copper', 'iron'], 'not' => ['shows'], 'bears' => 150.0, 'step' => 'fill',
+        'minutes' => [20, 40],
         'words' => 'Closes leaks of the wall, not the weakness of it. Degrease, warm, let it be drawn in, wipe off, cure.',
         'caution' => 'Nothing that holds pressure is trusted to it without a test by those who may.',
     ],
@@ -46,7 +49,8 @@ return [
         'caution' => 'Gloves; its dust is not for breathing.',
     ],
     [
-        'code' => 'straighten', 'label' => 'Press it straight', 'mends' => ['warp'], 'families' => ['aluminium', 'tin', 'lead', 'copper', 'silver'],
+        'code' => 'straighten', 'label' => 'Press it straight', 'mends' => ['warp'],
+        'families' => ['aluminium', 'tin', 'lead', 'copper', 'silver'],
         'not' => [], 'bears' => null, 'step' => 'heat_treat', 'minutes' => [10, 30],
         'words' => 'In small steps over three points, soft jaws; aluminium before it is aged, iron not at all: it breaks.', 'caution' => '',
     ],

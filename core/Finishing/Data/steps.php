@@ -27,7 +27,8 @@ return [
     ],
     [
         'code' => 'finish_machine', 'label' => 'Machine to size', 'only' => 'machined',
-        'hold' => 'By faces that are machined already, soft jaws.', 'why' => 'Before it is blasted, patinated, painted: swarf and jaws mark it.',
+        'hold' => 'By faces that are machined already, soft jaws.',
+        'why' => 'Before it is blasted, patinated, painted: swarf and jaws mark it.',
     ],
     [
         'code' => 'sand', 'label' => 'Blast, or sand through the grits', 'only' => 'always',
@@ -52,7 +53,8 @@ return [
         'why' => 'The same day it was blasted, before it takes up damp.',
     ],
     [
-        'code' => 'fit', 'label' => 'Fit', 'only' => 'fitted', 'hold' => '', 'why' => 'Last: what is fitted is in the way of everything before.',
+        'code' => 'fit', 'label' => 'Fit', 'only' => 'fitted', 'hold' => '',
+        'why' => 'Last: what is fitted is in the way of everything before.',
     ],
     [
         'code' => 'sign_off', 'label' => 'Sign it off', 'only' => 'always', 'hold' => '',

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 // Heat treatments of cast metals. Recalled from memory: ASM Handbook vol. 4 (heat treating) and vol. 15 (casting), unless a row says
 // otherwise. Hold times: [least, most] hours, least for walls of 6 mm and most for 40 mm and more; or hours for each 25 mm of wall.
-// alloys: codes of the table of alloys. name, gives: as the trade calls it, and what it is for. stages: label, °C [low, high], hours [least,
-// most] or null, an_inch (hours for each 25 mm of wall) or null, then: how it is cooled. cautions: what is minded.
+// alloys: codes of the table of alloys. name, gives: as the trade calls it, and what it is for. stages: label, °C [low, high], hours
+// [least, most] or null, an_inch (hours for each 25 mm of wall) or null, then: how it is cooled. cautions: what is minded.
 // A temperature within the words stands as {300 degC}, a difference as {50 ddegC}, to be said in the caster's own unit.
-$al = 'An oven that swings {10 ddegC} is no oven for this: put a probe beside the casting. Too hot by little, and it melts between the grains.';
+$al = 'An oven that swings {10 ddegC} is no oven for this: put a probe beside the casting. A little too hot, and its grains come apart.';
 $wet = 'Quenching spits: long tongs, face shield, sleeves down, water deep enough; the other hand behind the back.';
 
 return [
@@ -23,7 +23,8 @@ return [
         'cautions' => [$al, $wet], 'source' => 'ASM vol. 15, alloy 356/A356',
     ],
     [
-        'code' => 't5', 'alloys' => ['al_si7mg'], 'name' => 'T5: age only', 'gives' => 'keeps its size, a little stronger; no quench, no warp',
+        'code' => 't5', 'alloys' => ['al_si7mg'], 'name' => 'T5: age only',
+        'gives' => 'keeps its size, a little stronger; no quench, no warp',
         'stages' => [
             ['label' => 'Age', 'c' => [155, 170], 'hours' => [3, 8], 'an_inch' => null, 'then' => 'cool in air'],
         ],
@@ -67,7 +68,8 @@ return [
         'source' => 'ASM vol. 4, copper alloys; hours are common practice',
     ],
     [
-        'code' => 'relief_iron', 'alloys' => ['grey_iron', 'ductile_iron'], 'name' => 'Stress relief', 'gives' => 'stays true when it is machined',
+        'code' => 'relief_iron', 'alloys' => ['grey_iron', 'ductile_iron'], 'name' => 'Stress relief',
+        'gives' => 'stays true when it is machined',
         'stages' => [
             [
                 'label' => 'Hold', 'c' => [550, 600], 'hours' => null, 'an_inch' => 1.0,

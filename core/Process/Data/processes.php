@@ -27,8 +27,8 @@ declare(strict_types=1);
 // usual permeability number of such sand]. Gas recalled from memory, the rest common practice; green sand has its water instead.
 // common: its share of hobby pours, for where the mould is not told; the founders' estimate, rough.
 // skin: mean height of the roughness of castings out of it, µm, [fine, coarse], the pattern being finer: ranges of manufacturing handbooks
-// (Kalpakjian & Schmid), recalled from memory. strength: of castings out of it against those of sand, [least, most]: what freezes faster has
-// finer grains; common practice, rough.
+// (Kalpakjian & Schmid), recalled from memory. strength: of castings out of it against those of sand, [least, most]: what freezes faster
+// has finer grains; common practice, rough.
 // hazards: codes of the cautions that go with it.
 // A temperature within the words stands as {290 degC}, a difference as {20 ddegC}, to be said in the caster's own unit.
 $sand = [

@@ -16,7 +16,9 @@ return [
     ],
     'Rowlock socket' => [
         3 => [
-            'set' => ['finish.look' => 'as_cast', 'finish.treatment' => 't6', 'finish.machined' => '14 cm2', 'finish.allowance' => '1.5 mm'],
+            'set' => [
+                'finish.look' => 'as_cast', 'finish.treatment' => 't6', 'finish.machined' => '14 cm2', 'finish.allowance' => '1.5 mm',
+            ],
             'mends' => ['plug', 'weld_al'],
             'done' => ['cut_gates' => [20, null], 'inspect' => [8, 'One hole at the boss, the rest is sound.']],
         ],

@@ -77,6 +77,10 @@ final class WeekTasksTest extends TestCase
         self::assertNotContains('m/print', $of('green_sand', 'print', true, true));
         self::assertContains('m/print', $of('green_sand', 'print', false, false), 'the one there was is broken');
         self::assertNotContains('m/print', $of('green_sand', 'print', false, null));
+        self::assertContains('m/rubber_one', $of('silicone', 'original', true, null));
+        self::assertNotContains('m/rubber_one', $of('silicone', 'original', true, true), 'the rubber is there');
+        self::assertContains('m/die', $of('metal_mould', 'wood', true, null), 'a metal mould is made once');
+        self::assertNotContains('m/die', $of('metal_mould', 'wood', false, null));
     }
 
     public function testEveryProcessHasAWayFromPatternToFettledCasting(): void

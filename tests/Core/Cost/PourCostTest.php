@@ -126,7 +126,8 @@ final class PourCostTest extends TestCase
         $line = self::line(self::cost(self::facts($drawn)), 'energy');
         self::assertSame(['unknown', null], [$line->how, $line->amount]);
         self::assertStringContainsString('misread', $line->words);
-        self::assertNull(self::drawn(['melt.fuel_before' => Measurement::of(3, 'kg'), 'melt.fuel_after' => Measurement::of(4, 'kg')])->fuel);
+        $heavier = ['melt.fuel_before' => Measurement::of(3, 'kg'), 'melt.fuel_after' => Measurement::of(4, 'kg')];
+        self::assertNull(self::drawn($heavier)->fuel);
         self::assertSame('typed', self::drawn([
             'melt.energy' => self::kwh(2), 'melt.meter_before' => self::kwh(1), 'melt.meter_after' => self::kwh(4),
         ])->by, 'what was typed goes first');

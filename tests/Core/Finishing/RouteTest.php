@@ -32,8 +32,9 @@ final class RouteTest extends TestCase
     /** @param array<string, mixed> $over */
     private static function facts(array $over = []): RouteFacts
     {
-        /** @var array{alloy?: string, purpose?: string, look?: string, treatment?: string, fit?: string, face?: float, cut?: float, cuts?: int,
-         *     machined?: float, wall?: float, faults?: list<string>, mended?: list<string>, skin?: array{float, float}} $over */
+        /** @var array{alloy?: string, purpose?: string, look?: string, treatment?: string, fit?: string, face?: float, cut?: float,
+         *     cuts?: int, machined?: float, wall?: float, faults?: list<string>, mended?: list<string>,
+         *     skin?: array{float, float}} $over */
         return new RouteFacts(
             AlloyTable::get($over['alloy'] ?? 'al_si7mg'),
             $over['purpose'] ?? 'works',
@@ -127,7 +128,8 @@ final class RouteTest extends TestCase
             self::assertCount(count($stages), $told, $code);
             foreach ($stages as $place => [$celsius, $hours]) {
                 self::assertEqualsWithDelta($celsius, ($told[$place]->lowC + $told[$place]->highC) / 2, 2.5, $code);
-                self::assertSame([3600.0 * $hours[0], 3600.0 * $hours[1]], [$told[$place]->hold->lowSi, $told[$place]->hold->highSi], $code);
+                $hold = $told[$place]->hold;
+                self::assertSame([3600.0 * $hours[0], 3600.0 * $hours[1]], [$hold->lowSi, $hold->highSi], $code);
             }
         }
         $iron = Treatment::find('relief_iron')?->stages(Length::of(50, 'mm'))[0] ?? null;
@@ -176,7 +178,9 @@ final class RouteTest extends TestCase
 
     public function testMoreOfItNeverTakesLess(): void
     {
-        foreach (['face' => [0.01, 0.04, 0.2], 'cut' => [1e-4, 5e-4, 30e-4], 'cuts' => [1, 3, 9], 'machined' => [1e-4, 20e-4, 90e-4]] as $key => $more) {
+        foreach ([
+            'face' => [0.01, 0.04, 0.2], 'cut' => [1e-4, 5e-4, 30e-4], 'cuts' => [1, 3, 9], 'machined' => [1e-4, 20e-4, 90e-4],
+        ] as $key => $more) {
             $before = 0.0;
             foreach ($more as $value) {
                 $hands = self::route([$key => $value, 'look' => 'polished'])->hands->si;

@@ -26,6 +26,7 @@ export const router = createBrowserRouter([
       { path: 'workshop/charge', lazy: async () => ({ Component: (await import('../features/metal/index')).FreeChargePage }) },
       { path: 'workshop/metal/:id', lazy: async () => ({ Component: (await import('../features/metal/index')).LotPage }) },
       { path: 'attempts/:id/charge', lazy: async () => ({ Component: (await import('../features/metal/index')).ChargePage }) },
+      { path: 'attempts/:id/ways', lazy: async () => ({ Component: (await import('../features/ways/index')).WaysPage }) },
       { path: 'attempts/:id/finish', lazy: async () => ({ Component: (await import('../features/finish/index')).FinishPage }) },
       { path: 'attempts/:id/cost', lazy: async () => ({ Component: (await import('../features/cost/index')).CostPage }) },
       { path: 'workshop/mixes', lazy: async () => ({ Component: (await import('../features/mixes/index')).MixesPage }) },

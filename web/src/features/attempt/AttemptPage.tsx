@@ -127,6 +127,9 @@ function Head({ attempt }: { attempt: Attempt }) {
         <Link to={`/attempts/${attempt.id}/charge`} className="press">
           Charge
         </Link>
+        <Link to={`/attempts/${attempt.id}/ways`} className="press">
+          Other ways
+        </Link>
         <Link to={`/attempts/${attempt.id}/finish`} className="press">
           Finishing
         </Link>
