@@ -279,7 +279,7 @@ final class AttemptDocument
     private function pastHeat(mixed $input, string $pointer): PastHeat
     {
         $heat = $this->object($input, $pointer);
-        $known = ['furnace', 'crucible', 'efficiency', 'pace'];
+        $known = ['furnace', 'crucible', 'efficiency', 'pace', 'source'];
         $this->reader->refuseUnknown($heat, $known, $pointer, 'record.unknown_part', 'This is not told of a heat.');
         $share = 'An efficiency is a share between 0 and 1.';
         $efficiency = isset($heat['efficiency']) ? $this->between($heat['efficiency'], 1.0, "{$pointer}/efficiency", $share) : null;
@@ -290,6 +290,7 @@ final class AttemptDocument
             PastHeat::name($this->reader->text($heat['crucible'] ?? null, "{$pointer}/crucible")),
             null === $efficiency ? null : Ratio::fromSi($efficiency),
             null === $pace ? null : Power::fromSi($pace),
+            $this->optionalChoice('energy_source', $heat['source'] ?? null, "{$pointer}/source"),
         );
     }
 

@@ -105,6 +105,7 @@ final class AttemptSchema
                                     'crucible' => ['type' => 'string'],
                                     'efficiency' => ['type' => 'number', 'exclusiveMinimum' => 0, 'exclusiveMaximum' => 1],
                                     'pace' => ['type' => 'number', 'exclusiveMinimum' => 0, 'description' => 'Watts into the metal.'],
+                                    'source' => ['type' => 'string', 'description' => 'What heated it.'],
                                 ],
                             ],
                         ],

@@ -31,10 +31,10 @@ final readonly class Experience
         return [] === $this->pours || $process !== $this->process ? Calibration::none() : Calibration::from($this->pours);
     }
 
-    /** Those that count for a furnace and a crucible, as the caster calls them. */
-    public function heatsLike(?string $furnace, ?string $crucible): LikeHeats
+    /** Those that count for a furnace and a crucible, as the caster calls them, and for what heats it. */
+    public function heatsLike(?string $furnace, ?string $crucible, ?string $source = null): LikeHeats
     {
-        return LikeHeats::among($this->heats, $furnace, $crucible);
+        return LikeHeats::among($this->heats, $furnace, $crucible, $source);
     }
 
     /** @return array<string, mixed> as the attempt document holds it; empty where there is none */

@@ -7,7 +7,10 @@ namespace MoltenNotes\Core\Experience;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 
-/** The past heats that count for a furnace and a crucible: those of both where there are some, else of the furnace, else all. */
+/**
+ * The past heats that count for a furnace and a crucible: those of both where there are some, else of the furnace, else all that were not
+ * heated by something else: a gas burner teaches nothing of a kiln.
+ */
 final readonly class LikeHeats
 {
     /** What the next heat may do beyond the span of those before. Common practice. */
@@ -19,7 +22,7 @@ final readonly class LikeHeats
     }
 
     /** @param list<PastHeat> $heats */
-    public static function among(array $heats, ?string $furnace, ?string $crucible): self
+    public static function among(array $heats, ?string $furnace, ?string $crucible, ?string $source = null): self
     {
         $furnace = PastHeat::name($furnace);
         $crucible = PastHeat::name($crucible);
@@ -29,7 +32,13 @@ final readonly class LikeHeats
         return match (true) {
             [] !== $both => new self($both, 'of this furnace with this crucible'),
             [] !== $same => new self($same, 'of this furnace'),
-            default => new self($heats, 'of your own'),
+            default => new self(
+                array_values(array_filter(
+                    $heats,
+                    static fn (PastHeat $heat): bool => null === $source || null === $heat->source || $heat->source === $source,
+                )),
+                'of your own',
+            ),
         };
     }
 

@@ -24,6 +24,7 @@ final readonly class PastHeat
      * @param string|null $furnace as the caster calls it; null where that is not written
      * @param string|null $crucible likewise
      * @param Ratio|null $efficiency above 0, below 1; null where no energy was written
+     * @param string|null $source what heated it, as its record says; null where that is not written
      * @param Power|null $pace heat into the metal over the time from lighting to all liquid; null where no time was written
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class PastHeat
         public ?string $crucible,
         public ?Ratio $efficiency,
         public ?Power $pace,
+        public ?string $source = null,
     ) {
     }
 
@@ -58,6 +60,7 @@ final readonly class PastHeat
             self::name($values->choice('crucible.name')),
             $efficiency,
             null === $pace ? null : Power::fromSi($pace),
+            EnergySource::find($values->choice('melt.energy_source'))?->code,
         );
     }
 
@@ -70,6 +73,7 @@ final readonly class PastHeat
                 'crucible' => $this->crucible,
                 'efficiency' => $this->efficiency?->si(),
                 'pace' => $this->pace?->si(),
+                'source' => $this->source,
             ],
             static fn (mixed $part): bool => null !== $part,
         );

@@ -62,9 +62,11 @@ final readonly class Basis
         private Solids $solids,
     ) {
         $this->calibration = $experience->calibration($values->choice('mould.process'));
+        $furnace = $workshop->furnace($values->choice('melt.furnace'));
         $this->heats = $experience->heatsLike(
-            $workshop->furnace($values->choice('melt.furnace'))['name'] ?? $values->choice('melt.furnace'),
+            $furnace['name'] ?? $values->choice('melt.furnace'),
             $values->choice('crucible.name'),
+            $values->choice('melt.energy_source') ?? $furnace['source'] ?? null,
         );
         $this->alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
         $this->mould = MouldMaterial::of(

@@ -215,7 +215,12 @@ final readonly class CurveView
         // A heat must not foretell itself.
         $others = array_diff_key($this->experience->heats($heat->caster()), [$heat->id()->toRfc4122() => true]);
 
-        return LikeHeats::among(array_values($others), $values->choice('melt.furnace'), $values->choice('crucible.name'))->efficiency();
+        return LikeHeats::among(
+            array_values($others),
+            $values->choice('melt.furnace'),
+            $values->choice('crucible.name'),
+            $values->choice('melt.energy_source'),
+        )->efficiency();
     }
 
     /**

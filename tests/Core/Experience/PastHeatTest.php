@@ -64,6 +64,16 @@ final class PastHeatTest extends TestCase
         self::assertNull(LikeHeats::among([], 'drum', 'a6')->efficiency());
         self::assertNull(LikeHeats::among([new PastHeat('drum', null, Ratio::fromSi(0.1), null)], 'drum', null)->pace());
         self::assertSame([2, 1, 1], array_column(LikeHeats::each($heats), 'count'));
+
+        // What burnt gas teaches nothing of a kiln: it is left out where no heat of the furnace itself is known.
+        $mixed = [
+            new PastHeat(null, null, Ratio::fromSi(0.30), null, 'electric'), new PastHeat(null, null, Ratio::fromSi(0.05), null, 'propane'),
+            new PastHeat('burner', null, Ratio::fromSi(0.06), null, 'propane'),
+        ];
+        self::assertSame('1 heat of your own', LikeHeats::among($mixed, 'Kiln', null, 'electric')->words(pace: false));
+        self::assertEqualsWithDelta(0.30, LikeHeats::among($mixed, 'Kiln', null, 'electric')->efficiency()?->si, 1e-9);
+        self::assertEqualsWithDelta(0.06, LikeHeats::among($mixed, 'Burner', null, 'propane')->efficiency()?->si, 1e-9);
+        self::assertSame('3 heats of your own', LikeHeats::among($mixed, null, null)->words(pace: false));
     }
 
     public function testAPlanMeltsAsLongAsTheFurnaceTookBeforeAndHalfThePaceTakesTwiceAsLong(): void
