@@ -49,6 +49,11 @@ try {
     foreach ($heaps['heaps'] as $heap) {
         $ids['heap.'.strtolower(strtok($heap['name'], ' ') ?: '')] = $heap['id'];
     }
+    /** @var array{patterns: list<array{id: string, name: string}>} $patterns */
+    $patterns = $ask('/api/patterns');
+    foreach ($patterns['patterns'] as $pattern) {
+        $ids['pattern.'.strtolower(strtok($pattern['name'], ' ') ?: '')] = $pattern['id'];
+    }
     $pages = array_values(array_filter(array_slice($argv, 2), static fn (string $page): bool => str_contains($page, '=')));
     $into = [] === $pages ? dirname(__DIR__).'/docs/screenshots' : '/tmp';
     foreach ([] === $pages ? require __DIR__.'/screenshot-pages.php' : $pages as $page) {

@@ -144,6 +144,8 @@ final readonly class Mixes
             return new BatchAnswer($recipe->label, null, null, 0, [], [], [], array_map($format->words(...), $recipe->cautions));
         }
 
+        $shelf = $this->shelf($caster);
+
         return new BatchAnswer(
             recipe: $recipe->label,
             mass: $format->estimate($batch->mass),
@@ -157,6 +159,7 @@ final readonly class Mixes
                     'each' => $format->si($line['figure']->value->si / $batch->count, Dimension::Mass),
                     'how' => $line['how'],
                     'figure' => $line['figure']->toArray($format),
+                    'consumable' => $shelf[mb_strtolower(trim($line['name']))] ?? null,
                 ],
                 $batch->lines,
             ),
@@ -172,6 +175,17 @@ final readonly class Mixes
             warnings: $batch->warnings,
             cautions: array_map($format->words(...), $recipe->cautions),
         );
+    }
+
+    /** @return array<string, string> name of a consumable, however it is written → id */
+    private function shelf(Caster $caster): array
+    {
+        $shelf = [];
+        foreach ($this->workshop->things($caster, 'consumables') as $row) {
+            $shelf[mb_strtolower(trim($row->name() ?? ''))] = $row->id()->toRfc4122();
+        }
+
+        return $shelf;
     }
 
     /**

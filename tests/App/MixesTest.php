@@ -30,6 +30,10 @@ final class MixesTest extends ApiTestCase
         self::assertSame(['Water', 'Investment powder'], array_keys($kg));
         self::assertEqualsWithDelta(1.12 * $litres, $kg['Water'] + $kg['Investment powder'] / 2.6, 0.02);
         self::assertSame(1, $batch['batches']);
+        // Named as a consumable is, however it is written, it can be taken off that shelf.
+        $shelf = $this->thing('consumables', ['name' => 'investment POWDER ', 'mass' => '20 kg']);
+        $again = $this->call('POST', '/api/batches', ['recipe' => 'investment', 'attempts' => $flasks]);
+        self::assertSame([null, $shelf], array_column((array) $again['lines'], 'consumable'));
         self::assertSame(['works', 'sets', 'ready'], array_column((array) $batch['timers'], 'code'));
         $small = $this->call('POST', '/api/batches', ['recipe' => 'investment', 'attempts' => $flasks, 'bucket' => '1.5 L']);
         self::assertSame(2, $small['batches']);

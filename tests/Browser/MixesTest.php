@@ -15,6 +15,11 @@ final class MixesTest extends JourneyTestCase
         $this->register('mixes@molten.example');
         Chromium::resize($this->driver, 390, 844);
         $this->open('/workshop');
+        $this->press('Add a consumable');
+        $this->type('What you call it', 'Investment powder');
+        $this->type('There was', '20 kg');
+        $this->press('Keep it');
+        $this->find('//*[@data-thing="Investment powder"]');
         $this->press('Mix a batch');
         $this->choose('What', 'Casting investment');
         $this->press('Put it on the scale');
@@ -37,6 +42,9 @@ final class MixesTest extends JourneyTestCase
         self::assertSame(['Water', 'Investment powder'], $parts);
         // 2 L and 12 % at 40 to 100: 1.14 kg of water, 2.85 kg of powder.
         self::assertMatchesRegularExpression('/1\.1\d kg \(.*2\.8\d kg \(/s', $this->text());
+        // What stands among the consumables goes off its shelf with a press, and only once.
+        $this->press('Take investment powder off the shelf');
+        $this->find('//button[normalize-space(.)="Off the shelf" and @disabled]');
         $this->press('The parts meet now');
         $this->see('In place by');
         $this->driver->navigate()->refresh();

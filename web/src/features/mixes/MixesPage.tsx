@@ -1,15 +1,17 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
+import { v7 as freshId } from 'uuid';
 import { fieldMessages, type Batch, type Recipe } from '../../shared/api';
 import { useChange } from '../../shared/record';
 import { Dialog } from '../../shared/ui/Dialog';
 import { OpenWorking } from '../../shared/ui/OpenWorking';
 import { PickMany, PickOne } from '../../shared/ui/Pegs';
 import { SmallEntry } from '../../shared/ui/SmallEntry';
+import { Pressed } from '../../shared/ui/Pressed';
 import { StandingMark } from '../../shared/ui/StandingMark';
 import { Failed } from '../../shared/ui/states';
-import { useSaving } from '../../shared/ui/useSaving';
+import { isKept, useSaving } from '../../shared/ui/useSaving';
 import { keep, kept, outcomeWords, toGo, type Running } from './model';
 import { recipesQuery, useBatch } from './queries';
 import { RecipeForm } from './RecipeForm';
@@ -212,12 +214,12 @@ function ForWhat({
         </button>
         {batch.isError && Object.keys(messages).length === 0 && <Failed error={batch.error} />}
       </form>
-      {batch.data && <Scale batch={batch.data} onStart={onStart} />}
+      {batch.data && <Scale batch={batch.data} attempts={batch.variables.attempts} onStart={onStart} />}
     </div>
   );
 }
 
-function Scale({ batch, onStart }: { batch: Batch; onStart: (running: Running) => void }) {
+function Scale({ batch, attempts, onStart }: { batch: Batch; attempts: string[]; onStart: (running: Running) => void }) {
   const [done, setDone] = useState<string[]>([]);
   if (batch.lines.length === 0)
     return <p className="text-lg">Say what is to be filled or coated, or choose a mould: then it is weighed out.</p>;
@@ -276,12 +278,58 @@ function Scale({ batch, onStart }: { batch: Batch; onStart: (running: Running) =
           </button>
         </>
       )}
+      <OffTheShelf key={`${batch.recipe} ${batch.mass ?? ''}`} batch={batch} attempts={attempts} />
       {batch.cautions.map((words) => (
         <p key={words} className="caution mt-3" role="note">
           <span>{words}</span>
         </p>
       ))}
     </section>
+  );
+}
+
+/** What of a batch stands among the consumables goes off their shelf with a press, shared by the moulds it is for. */
+function OffTheShelf({ batch, attempts }: { batch: Batch; attempts: string[] }) {
+  const change = useChange();
+  const { busy, outcome, run } = useSaving();
+  const [done, setDone] = useState(false);
+  const parts = batch.lines.flatMap((line) => (line.consumable === null ? [] : [{ ...line, of: line.consumable }]));
+  if (parts.length === 0) return null;
+  const moulds: (string | null)[] = attempts.length === 0 ? [null] : attempts;
+  const take = () =>
+    run(() =>
+      change({
+        label: `${batch.recipe}: off the shelf`,
+        path: '/workshop/mixes',
+        changes: parts.flatMap((part) =>
+          moulds.map((attempt) => ({
+            part: 'movement' as const,
+            id: freshId(),
+            create: { of: part.of, kind: 'consumable_used' },
+            set: {
+              mass: { was: null, to: { value: Number((part.figure.value.value / moulds.length).toPrecision(4)), unit: 'kg' } },
+              ...(attempt === null ? {} : { attempt: { was: null, to: attempt } }),
+            },
+          })),
+        ),
+      }),
+    );
+  return (
+    <div className="mt-3">
+      <button
+        type="button"
+        className="press min-h-14"
+        disabled={busy || done}
+        onClick={() =>
+          void take().then((told) => {
+            if (isKept(told)) setDone(true);
+          })
+        }
+      >
+        {done ? 'Off the shelf' : `Take ${parts.map((part) => part.name.toLowerCase()).join(' and ')} off the shelf`}
+      </button>
+      <Pressed outcome={outcome} />
+    </div>
   );
 }
 
