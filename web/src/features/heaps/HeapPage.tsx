@@ -12,6 +12,7 @@ import { StandingMark } from '../../shared/ui/StandingMark';
 import { Failed, Loading } from '../../shared/ui/states';
 import { isKept, useSaving } from '../../shared/ui/useSaving';
 import { VerdictMark } from '../../shared/ui/VerdictMark';
+import { Book } from '../things/index';
 import { MixedInForm, TestForm } from './EntryForm';
 import { HeapFigure } from './HeapFigure';
 import { HeapForm } from './HeapForm';
@@ -34,8 +35,14 @@ export function HeapPage() {
   if (query.isError) return <Failed error={query.error} retry={() => void query.refetch()} />;
   const heap = query.data;
   const begun = heap.columns['begun_on'];
-  const bin = (part: 'movement' | 'workshop_row', of: string, label: string) =>
-    run(() => change({ label, path: `/workshop/heaps/${id}`, changes: [{ part, id: of, set: { binned: { was: false, to: true } } }] }));
+  const bin = () =>
+    run(() =>
+      change({
+        label: heap.line.name,
+        path: `/workshop/heaps/${id}`,
+        changes: [{ part: 'workshop_row', id, set: { binned: { was: false, to: true } } }],
+      }),
+    );
   return (
     <article>
       <p className="lettering">
@@ -81,13 +88,18 @@ export function HeapPage() {
       <Measures heap={heap} />
       {heap.sieve && <Spread sieve={heap.sieve} />}
       <Pours heap={heap} />
-      <Book heap={heap} onBin={(entry) => void bin('movement', entry.id, `${entry.title}, ${heap.line.name}`)} />
+      <Book
+        lines={heap.entries}
+        of={heap.line.name}
+        path={`/workshop/heaps/${id}`}
+        words={(entry) => [...entry.found, ...told(entry)].join('; ')}
+      />
       <p className="mt-8 border-t border-ink pt-3">
         <button
           type="button"
           className="press press-quiet"
           onClick={() =>
-            void bin('workshop_row', id, heap.line.name).then((done) => {
+            void bin().then((done) => {
               if (isKept(done)) void navigate('/workshop');
             })
           }
@@ -311,31 +323,6 @@ function Pours({ heap }: { heap: Heap }) {
             <span className="text-sm">{pour.state}</span>
             {pour.burnt && <span className="text-sm">burnt {pour.burnt}</span>}
             {pour.sand_defects.length > 0 && <span className="font-semibold">{pour.sand_defects.join(', ')}</span>}
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
-}
-
-function Book({ heap, onBin }: { heap: Heap; onBin: (entry: HeapEntry) => void }) {
-  if (heap.entries.length === 0) return null;
-  return (
-    <section className="mt-8" aria-label="Book">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Book</h2>
-      <ul className="mt-1">
-        {heap.entries.map((entry) => (
-          <li key={entry.id} className="hairline flex flex-wrap items-start justify-between gap-3 py-2" data-entry={entry.kind}>
-            <div>
-              <p>
-                <span className="font-semibold">{entry.title}</span> <span className="text-soft">{clockWords(entry.at)}</span>
-              </p>
-              <p>{[...entry.found, ...told(entry)].join('; ')}</p>
-              {entry.unreadable.length > 0 && <p className="text-soft">No longer understood, and kept: {entry.unreadable.join(' ')}</p>}
-            </div>
-            <button type="button" className="press press-quiet text-sm" onClick={() => onBin(entry)}>
-              Take out <span className="sr-only">{clockWords(entry.at)}</span>
-            </button>
           </li>
         ))}
       </ul>

@@ -3,13 +3,10 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Lot, LotEntry } from '../../shared/api';
 import { clockWords } from '../../shared/day';
-import { useChange } from '../../shared/record';
 import { Dialog } from '../../shared/ui/Dialog';
-import { Pressed } from '../../shared/ui/Pressed';
 import { StandingMark } from '../../shared/ui/StandingMark';
 import { Failed, Loading } from '../../shared/ui/states';
-import { useSaving } from '../../shared/ui/useSaving';
-import { EntryForm, ThingForm } from '../things/index';
+import { Book, EntryForm, ThingForm } from '../things/index';
 import { PotFigure, PotWords } from './PotFigure';
 import { lotQuery } from './queries';
 
@@ -24,9 +21,7 @@ export function LotPage() {
   const { id = '' } = useParams();
   const query = useQuery(lotQuery(id));
   const [open, setOpen] = useState<(typeof ENTRIES)[number]['kind'] | 'lot' | null>(null);
-  const change = useChange();
   const navigate = useNavigate();
-  const { outcome, run } = useSaving();
   if (query.isPending) return <Loading />;
   if (query.isError) return <Failed error={query.error} retry={() => void query.refetch()} />;
   const lot = query.data;
@@ -71,7 +66,6 @@ export function LotPage() {
           Alloy, price, pieces
         </button>
       </p>
-      <Pressed outcome={outcome} />
       <section className="mt-6" aria-label="What it is made of">
         <h2 className="border-b-[3px] border-double border-ink pb-1">What it is made of</h2>
         {lot.metal.elements.length === 0 ? (
@@ -93,49 +87,24 @@ export function LotPage() {
         )}
       </section>
       <Trend lot={lot} />
-      <section className="mt-8" aria-label="Book">
-        <h2 className="border-b-[3px] border-double border-ink pb-1">Book</h2>
-        {lot.entries.length === 0 && (
-          <p className="mt-2 text-soft">Nothing yet. What a pour charges is written down on its own page, under Charge.</p>
+      <Book
+        lines={lot.entries}
+        of={line.name}
+        path={path}
+        empty="Nothing yet. What a pour charges is written down on its own page, under Charge."
+        beside={(entry) => <span className="figure">{entry.columns['mass']?.shown}</span>}
+        words={(entry) => (
+          <>
+            {entry.heat &&
+              (entry.heat.attempt_id ? (
+                <Link to={`/attempts/${entry.heat.attempt_id}/charge`}>{entry.heat.name}</Link>
+              ) : (
+                entry.heat.name
+              ))}{' '}
+            {told(entry)}
+          </>
         )}
-        <ul className="mt-1">
-          {lot.entries.map((entry) => (
-            <li key={entry.id} className="hairline flex flex-wrap items-start justify-between gap-3 py-2" data-entry={entry.kind}>
-              <div>
-                <p>
-                  <span className="font-semibold">{entry.title}</span> <span className="figure">{entry.columns['mass']?.shown}</span>{' '}
-                  <span className="text-soft">{clockWords(entry.at)}</span>
-                </p>
-                <p>
-                  {entry.heat &&
-                    (entry.heat.attempt_id ? (
-                      <Link to={`/attempts/${entry.heat.attempt_id}/charge`}>{entry.heat.name}</Link>
-                    ) : (
-                      entry.heat.name
-                    ))}{' '}
-                  {told(entry)}
-                </p>
-                {entry.unreadable.length > 0 && <p className="text-soft">No longer understood, and kept: {entry.unreadable.join(' ')}</p>}
-              </div>
-              <button
-                type="button"
-                className="press press-quiet text-sm"
-                onClick={() =>
-                  void run(() =>
-                    change({
-                      label: `${entry.title}, ${line.name}`,
-                      path,
-                      changes: [{ part: 'movement', id: entry.id, set: { binned: { was: false, to: true } } }],
-                    }),
-                  )
-                }
-              >
-                Take out <span className="sr-only">{clockWords(entry.at)}</span>
-              </button>
-            </li>
-          ))}
-        </ul>
-      </section>
+      />
       {ENTRIES.map((one) => (
         <Dialog key={one.kind} open={open === one.kind} onClose={() => setOpen(null)} title={`${one.title}: ${line.name}`}>
           <EntryForm of={{ id, name: line.name }} kind={one.kind} path={path} words={one.words} onDone={() => setOpen(null)} />

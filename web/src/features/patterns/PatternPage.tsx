@@ -2,17 +2,14 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { fieldMessages, useHandbook, type Pattern, type PatternEntry } from '../../shared/api';
-import { clockWords, dayWords } from '../../shared/day';
-import { useChange } from '../../shared/record';
+import { dayWords } from '../../shared/day';
 import { Dialog } from '../../shared/ui/Dialog';
 import { OpenWorking } from '../../shared/ui/OpenWorking';
-import { Pressed } from '../../shared/ui/Pressed';
 import { SmallEntry } from '../../shared/ui/SmallEntry';
 import { StandingMark } from '../../shared/ui/StandingMark';
 import { Failed, Loading } from '../../shared/ui/states';
-import { useSaving } from '../../shared/ui/useSaving';
 import { VerdictMark } from '../../shared/ui/VerdictMark';
-import { columnOf, EntryForm } from '../things/index';
+import { Book, columnOf, EntryForm } from '../things/index';
 import { drawnScale, usesWords } from './model';
 import { PatternFigure } from './PatternFigure';
 import { PatternForm } from './PatternForm';
@@ -33,9 +30,7 @@ export function PatternPage() {
   const { id = '' } = useParams();
   const query = useQuery(patternQuery(id, '', ''));
   const [open, setOpen] = useState<(typeof ENTRIES)[number]['kind'] | 'pattern' | null>(null);
-  const change = useChange();
   const navigate = useNavigate();
-  const { outcome, run } = useSaving();
   if (query.isPending) return <Loading />;
   if (query.isError) return <Failed error={query.error} retry={() => void query.refetch()} />;
   const pattern = query.data;
@@ -86,7 +81,6 @@ export function PatternPage() {
           What it is, its edge, its place
         </button>
       </p>
-      <Pressed outcome={outcome} />
       <Stages plain={pattern} here={id} />
       {pattern.uses_left && (
         <section className="mt-8" aria-label="Wear">
@@ -110,18 +104,7 @@ export function PatternPage() {
           ))}
         </p>
       )}
-      <Book
-        pattern={pattern}
-        onBin={(entry) =>
-          void run(() =>
-            change({
-              label: `${entry.title}, ${line.name}`,
-              path,
-              changes: [{ part: 'movement', id: entry.id, set: { binned: { was: false, to: true } } }],
-            }),
-          )
-        }
-      />
+      <Book lines={pattern.entries} of={line.name} path={path} words={told} />
       {ENTRIES.map((one) => (
         <Dialog key={one.kind} open={open === one.kind} onClose={() => setOpen(null)} title={one.title}>
           <EntryForm of={{ id, name: line.name }} kind={one.kind} path={path} words="Keep it" onDone={() => setOpen(null)} />
@@ -307,36 +290,12 @@ function Learnt({ pattern }: { pattern: Pattern }) {
   );
 }
 
-function Book({ pattern, onBin }: { pattern: Pattern; onBin: (entry: PatternEntry) => void }) {
-  if (pattern.entries.length === 0) return null;
-  return (
-    <section className="mt-8" aria-label="Book">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Book</h2>
-      <ul className="mt-1">
-        {pattern.entries.map((entry) => (
-          <li key={entry.id} className="hairline flex flex-wrap items-start justify-between gap-3 py-2" data-entry={entry.kind}>
-            <div>
-              <p>
-                <span className="font-semibold">{entry.title}</span> <span className="text-soft">{clockWords(entry.at)}</span>
-              </p>
-              <p>
-                {Object.entries(entry.columns)
-                  .map(([key, told]) => {
-                    const column = columnOf(entry.kind, key);
-                    return column.type === 'count' || column.type === 'quantity'
-                      ? `${column.label.toLowerCase()} ${told.shown}`
-                      : told.shown;
-                  })
-                  .join(' · ')}
-              </p>
-              {entry.unreadable.length > 0 && <p className="text-soft">No longer understood, and kept: {entry.unreadable.join(' ')}</p>}
-            </div>
-            <button type="button" className="press press-quiet text-sm" onClick={() => onBin(entry)}>
-              Take out <span className="sr-only">{clockWords(entry.at)}</span>
-            </button>
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
+/** Counts and lengths are told with what they are of. */
+function told(entry: PatternEntry): string {
+  return Object.entries(entry.columns)
+    .map(([key, { shown }]) => {
+      const column = columnOf(entry.kind, key);
+      return column.type === 'count' || column.type === 'quantity' ? `${column.label.toLowerCase()} ${shown}` : shown;
+    })
+    .join(' · ');
 }

@@ -60,6 +60,7 @@ export type Workshop = Schemas['Workshop'];
 export type Told = Schemas['Told'];
 export type Week = Schemas['Week'];
 export type WeekTask = Schemas['WeekTask'];
+export type MadeOf = Schemas['MadeOf'];
 export type Ways = Schemas['Ways'];
 export type WayOfMaking = Schemas['WayOfMaking'];
 export type Finish = Schemas['Finish'];
