@@ -174,7 +174,7 @@ final readonly class Route
             'hands' => $hands,
             'waits' => null,
             'chips' => $work->isDear ? $chips : null,
-            'cautions' => [$work->dust, 'Eyes, ears, and gloves off at anything that turns.'],
+            'cautions' => [self::dust($facts, $work), 'Eyes, ears, and gloves off at anything that turns.'],
             'working' => self::working($hands, 't₀ n + k A', [
                 new WorkingInput('n', 'Cuts', (string) max(1, $facts->cuts), 'computed'),
                 new WorkingInput('A', 'Cut through', $format->estimate($area), null === $facts->cut ? 'default' : 'computed'),
@@ -210,7 +210,7 @@ final readonly class Route
                 $volume->lowSi,
                 $volume->highSi,
             )) : null,
-            'cautions' => [$work->dust],
+            'cautions' => [self::dust($facts, $work)],
             'working' => self::working($hands, 't₀ + k A d', [
                 new WorkingInput('A', 'Machined', $told, null === $facts->machined ? 'default' : 'typed'),
                 new WorkingInput('d', 'Taken off', round(1000 * $depth, 2).' mm', null === $facts->allowance ? 'default' : 'typed'),
@@ -263,7 +263,7 @@ final readonly class Route
             'words' => $words,
             'hands' => $hands,
             'waits' => null,
-            'cautions' => [$work->dust, 'Dust of sanding, sand and wheels is not for breathing: mask, and moving air or water.'],
+            'cautions' => [self::dust($facts, $work), 'Dust of sanding, sand and wheels is not for breathing: mask, and moving air or water.'],
             'grits' => $grits,
             'working' => self::working($hands, 'n (t₀ + k A)', [
                 new WorkingInput('n', 'Grits', implode(', ', $grits), 'computed'),
@@ -289,6 +289,12 @@ final readonly class Route
                 new WorkingInput('k', 'Of such metal', "{$work->polish} min a dm²", 'table'),
             ], $format),
         ];
+    }
+
+    /** What is minded of its dust; of a metal that nobody said, that it is to be said. */
+    private static function dust(RouteFacts $facts, HandWork $work): string
+    {
+        return null === $facts->alloy ? 'Say which metal it is: each has a dust of its own to be minded.' : $work->dust;
     }
 
     private static function fitWords(?string $fit): string

@@ -58,7 +58,11 @@ final readonly class FinishView
             state: $attempt->state(),
             sentence: self::sentence($route, $done, $format),
             metal: $facts->alloy->name ?? 'metal not said',
-            look: Choices::label('finish_look', $facts->look()).(null === $facts->look ? ', as its purpose asks' : ''),
+            look: Choices::label('finish_look', $facts->look()).match (true) {
+                null !== $facts->look => '',
+                null !== $facts->purpose => ', as its purpose asks',
+                default => ', where nobody says otherwise',
+            },
             steps: array_map(static fn (RouteStep $one): FinishStepAnswer => new FinishStepAnswer(
                 code: $one->code,
                 label: $one->label,

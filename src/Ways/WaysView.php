@@ -244,7 +244,7 @@ final readonly class WaysView
             ),
             $cell('risk', match (true) {
                 $way->isRuledOut() => 'will not work as it stands',
-                0 === $risks => 'nothing',
+                0 === $risks => null === $way->fill ? 'nothing, as far as its plan can tell' : 'nothing',
                 default => implode(', ', array_filter([
                     0 === $wants ? '' : (1 === $wants ? 'one thing to put right' : "{$wants} things to put right"),
                     $risks === $wants ? '' : (1 === $risks - $wants ? 'one doubt' : ($risks - $wants).' doubts'),

@@ -143,7 +143,7 @@ return [
                 'key' => 'contraction', 'label' => 'Smaller than that by', 'unit' => 'percent', 'possible' => [-2, 10],
                 'usual' => [-0.5, 3], 'example' => '0.2-0.4 %',
             ],
-            ['key' => 'pieces', 'label' => 'There were, pieces', 'type' => 'count', 'possible' => [0, 10000], 'example' => '4'],
+            ['key' => 'pieces', 'label' => 'Pieces, of foams and waxes', 'type' => 'count', 'possible' => [0, 10000], 'example' => '4'],
             ['key' => 'uses', 'label' => 'Used before this notebook', 'type' => 'count', 'possible' => [0, 100000], 'example' => '12'],
             ['key' => 'length', 'label' => 'An edge of it measures', 'unit' => 'mm', 'possible' => [1, 10000], 'example' => '103.2 mm'],
             ['key' => 'edge', 'label' => 'Which edge', 'type' => 'text', 'example' => 'over the flange'],

@@ -13,7 +13,7 @@ export function PatternForm({ pattern, onDone }: { pattern: Pattern | null; onDo
       path={pattern ? `/workshop/patterns/${pattern.line.id}` : '/workshop#patterns'}
       named="Pattern"
       among={{ after: others.map((one) => ({ code: one.id, label: one.name, hint: one.form_label })) }}
-      asks={(column) => column !== 'after' || others.length > 0}
+      asks={(column) => !['after', 'contraction'].includes(column) || others.length > 0}
       onDone={onDone}
     />
   );
