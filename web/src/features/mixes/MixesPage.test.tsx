@@ -4,6 +4,7 @@ import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { standIn } from '../../shared/testing/server';
+import { freshShelf } from '../../shared/testing/shelf';
 
 const server = standIn();
 const { done, json, problem, putAway, show } = await import('../../shared/testing/notebook');
@@ -32,6 +33,7 @@ const line = (name: string, shown: string) => ({
   name,
   each: shown,
   how: 'First.',
+  consumable: null,
   figure: {
     code: 'part',
     label: name,
@@ -54,15 +56,7 @@ const BATCH = {
 let asked: unknown[] = [];
 beforeEach(async () => {
   asked = [];
-  const shelf = new Map<string, string>();
-  Object.defineProperty(globalThis, 'localStorage', {
-    configurable: true,
-    value: {
-      getItem: (key: string) => shelf.get(key) ?? null,
-      setItem: (key: string, value: string) => void shelf.set(key, value),
-      removeItem: (key: string) => void shelf.delete(key),
-    },
-  });
+  freshShelf();
   server.answers = {
     'GET /api/recipes': () =>
       json({
