@@ -79,6 +79,26 @@ final class WeekTasks
     }
 
     /**
+     * Melts that fill more moulds at once than there are flasks to ram them in: then one of them waits for nothing, and stands in no flask.
+     *
+     * @param list<PlannedMould> $moulds
+     * @param int $flasks 0 where nobody said
+     *
+     * @return list<list<PlannedMould>> the moulds of each such melt
+     */
+    public static function moreThanFlasks(array $moulds, int $flasks): array
+    {
+        $melts = [];
+        foreach ($moulds as $mould) {
+            if (in_array($mould->process ?? 'green_sand', self::IN_FLASKS, true)) {
+                $melts[$mould->melt][] = $mould;
+            }
+        }
+
+        return 0 === $flasks ? [] : array_values(array_filter($melts, static fn (array $one): bool => count($one) > $flasks));
+    }
+
+    /**
      * Hands-on time of a mould from pattern to fettled casting, whoever else is poured with it; seconds, between what its steps take at
      * least and at most. Source: the table of steps, common practice, and its plan for the melt.
      */

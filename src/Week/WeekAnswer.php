@@ -21,6 +21,7 @@ final readonly class WeekAnswer extends Answer
      * @param array<string, mixed>|null $humidityTold as it was typed
      * @param string $air in words
      * @param bool $proven whether nothing can be poured earlier
+     * @param list<string> $warnings what the week cannot put right by itself
      * @param int|null $atBest minutes that could be won at the most where it is not proven
      */
     public function __construct(
@@ -39,6 +40,7 @@ final readonly class WeekAnswer extends Answer
         public bool $reaches,
         public bool $proven,
         public ?int $atBest,
+        public array $warnings,
         public bool $hasFeed,
         public int $version,
     ) {

@@ -17,9 +17,9 @@ use MoltenNotes\Core\Calendar\PlannedMould;
 use MoltenNotes\Core\Calendar\Step;
 use MoltenNotes\Core\Calendar\Week;
 use MoltenNotes\Core\Calendar\WeekTask;
+use MoltenNotes\Core\Calendar\WeekTasks;
 use MoltenNotes\Core\Calendar\Windows;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
-use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Quantity\Time;
 use MoltenNotes\Core\Record\Choices;
 use Symfony\Component\Clock\ClockInterface;
@@ -51,7 +51,9 @@ final readonly class WeekView
         $yard = null === $settings->air || null === $settings->humidity ? $this->yard->of($caster) : null;
         $air = $settings->air ?? ($yard['air'] ?? null);
         $humidity = $settings->humidity ?? ($yard['humidity'] ?? null);
-        $week = $this->week($caster, $hours, $air, $humidity, $in, $now);
+        $moulds = $this->plannedMoulds($caster, $in);
+        $flasks = count($this->notebook->workshop($caster)->flasks);
+        $week = Week::of($moulds, $air, $humidity, $flasks, $hours, $now);
         $names = [];
         foreach ($attempts as $attempt) {
             $names[$attempt->id()->toRfc4122()] = "{$attempt->casting()->name()}, no. {$attempt->number()}";
@@ -105,6 +107,7 @@ final readonly class WeekView
             atBest: null === $week->schedule || $week->schedule->proven
                 ? null
                 : max(0, $week->schedule->lateness - $week->schedule->atBest),
+            warnings: self::warnings($moulds, $flasks),
             hasFeed: $this->feeds->has($caster),
             version: $kept?->version() ?? 0,
         );
@@ -120,32 +123,39 @@ final readonly class WeekView
         return $this->of($caster, null)->tasks;
     }
 
-    /** @param list<Attempt> $in */
-    private function week(
-        Caster $caster,
-        Windows $hours,
-        ?Temperature $air,
-        ?float $humidity,
-        array $in,
-        int $now,
-    ): Week {
+    /**
+     * @param list<Attempt> $in
+     *
+     * @return list<PlannedMould>
+     */
+    private function plannedMoulds(Caster $caster, array $in): array
+    {
         $figures = $this->pours->figures($caster);
         $hand = $this->patterns->atHand($in, new QuantityFormatter($caster->units()));
-        $moulds = array_map(function (Attempt $one) use ($figures, $hand): PlannedMould {
+
+        return array_map(function (Attempt $one) use ($figures, $hand): PlannedMould {
             $id = $one->id()->toRfc4122();
 
             return $this->plannedMould($one, $figures[$id] ?? null, $hand[$id] ?? null);
         }, $in);
-        $flasks = count($this->notebook->workshop($caster)->flasks);
+    }
 
-        return Week::of(
-            $moulds,
-            $air,
-            $humidity,
-            $flasks,
-            $hours,
-            $now,
-        );
+    /**
+     * What the week cannot put right by itself.
+     *
+     * @param list<PlannedMould> $moulds
+     *
+     * @return list<string>
+     */
+    private static function warnings(array $moulds, int $flasks): array
+    {
+        return array_map(static function (array $melt) use ($flasks): string {
+            $names = implode(', ', array_map(static fn (PlannedMould $one): string => $one->name, $melt));
+            $there = 1 === $flasks ? 'one flask' : "{$flasks} flasks";
+
+            return 'One melt is to fill '.count($melt)." moulds ({$names}), and there is room for {$there}: pour some of them another day, "
+                .'or find another flask.';
+        }, WeekTasks::moreThanFlasks($moulds, $flasks));
     }
 
     /** @param array{charge: float|null, melting: float|null, opens: float|null}|null $figures */

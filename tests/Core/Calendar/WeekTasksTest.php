@@ -83,6 +83,19 @@ final class WeekTasksTest extends TestCase
         self::assertNotContains('m/die', $of('metal_mould', 'wood', false, null));
     }
 
+    public function testMoreMouldsOfOneMeltThanThereAreFlasksIsSaid(): void
+    {
+        $moulds = array_map(static fn (string $key): PlannedMould => self::mould($key, 'green_sand', [], 'one heat'), ['a', 'b', 'c']);
+        $moulds[] = self::mould('d', 'plaster', [], 'one heat');
+        $moulds[] = self::mould('e', 'green_sand', [], 'another heat');
+
+        $short = WeekTasks::moreThanFlasks($moulds, 2);
+        self::assertCount(1, $short);
+        self::assertSame(['a', 'b', 'c'], array_map(static fn (PlannedMould $one): string => $one->key, $short[0]));
+        self::assertSame([], WeekTasks::moreThanFlasks($moulds, 3), 'plaster stands in a ring of its own');
+        self::assertSame([], WeekTasks::moreThanFlasks($moulds, 0), 'nobody said how many there are');
+    }
+
     public function testEveryProcessHasAWayFromPatternToFettledCasting(): void
     {
         foreach (MouldProcess::all() as $process) {

@@ -23,6 +23,11 @@ export function WeekPage() {
         <StandingMark standing={sentence.standing} />
         <span>{sentence.words}</span>
       </p>
+      {week.warnings.map((words) => (
+        <p key={words} className="caution mt-2" role="note">
+          <span>{words}</span>
+        </p>
+      ))}
       {week.moulds.length > 0 && week.reaches && (
         <p className="mt-1 text-sm text-soft">
           {earlierWords(week)}

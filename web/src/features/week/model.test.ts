@@ -42,6 +42,7 @@ const week = (more: Partial<Week> = {}): Week => ({
   reaches: true,
   proven: true,
   at_best: null,
+  warnings: [],
   has_feed: false,
   version: 1,
   ...more,
