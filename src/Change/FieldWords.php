@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Change;
 
 use MoltenNotes\Core\Attempt\Vocabulary;
+use MoltenNotes\Core\Calendar\Step;
 use MoltenNotes\Core\CoreError;
 use MoltenNotes\Core\Diagnosis\Catalogue;
+use MoltenNotes\Core\Finishing\Repair;
+use MoltenNotes\Core\Finishing\Route;
 use MoltenNotes\Core\NextAttempt\Remedies;
 use MoltenNotes\Core\PourDay\Tap;
 use MoltenNotes\Core\Quantity\Measurement;
@@ -29,6 +32,8 @@ final readonly class FieldWords
         'name' => 'Name',
         'heat' => 'Heat',
         'heap' => 'Sand heap',
+        'pattern' => 'Pattern or mould',
+        'after' => 'Taken from',
         'recipe' => 'Recipe',
         'at' => 'When',
         'casting' => 'Casting',
@@ -64,6 +69,8 @@ final readonly class FieldWords
         'source' => 'energy_source',
     ];
 
+    private const COSTS = ['tax' => 'Tax on top of tariffs', 'monthly' => 'Fees of a month', 'hour' => 'An hour of yours'];
+
     private QuantityFormatter $format;
 
     /** @param array<string, string> $names record id → what it is called, for fields that name another record */
@@ -88,6 +95,10 @@ final readonly class FieldWords
             'hold' => 'Hold',
             'pin' => 'A finding pinned on it',
             'listens' => 'Listens to an instrument',
+            'finish' => 'Finishing: '.self::lower(array_column(Route::labels(), 'label', 'code')[$key] ?? $key),
+            'mend' => 'Mended: '.self::lower(self::repair($key)),
+            'step' => 'Done: '.self::lower(Step::all()[preg_replace('/[.#]\d+$/', '', $key)]->label ?? $key),
+            'costs' => self::COSTS[$key] ?? $key,
             'tariffs' => 'Price of '.self::lower(Choices::label('energy_source', $key)),
             default => $this->value($field)->label ?? (self::LABELS[$field] ?? ucfirst(str_replace('_', ' ', $field))),
         };
@@ -136,7 +147,7 @@ final readonly class FieldWords
             'kind' === $field => Vocabulary::standard()->defects[$plain]->label ?? $plain,
             null !== $list => Choices::label($list, $plain),
             'at' === $field && is_numeric($plain) => (new \DateTimeImmutable('@'.(int) $plain))->format('j M Y H:i').' UTC',
-            in_array($field, ['heat', 'casting', 'attempt', 'beside', 'heap'], true) => $this->names[$plain] ?? 'one that is gone',
+            in_array($field, ['heat', 'casting', 'attempt', 'beside', 'heap', 'pattern', 'after'], true) => $this->names[$plain] ?? 'one that is gone',
             'recipe' === $field => $this->names[$plain] ?? Choices::label('recipe', $plain),
             default => $plain,
         };
@@ -170,6 +181,13 @@ final readonly class FieldWords
 
             return "from {$time($plain['from'])}".(is_numeric($plain['to'] ?? null) ? " to {$time($plain['to'])} UTC" : ' UTC on');
         }
+        if (str_starts_with($field, 'finish.') && is_numeric($plain['at'] ?? null)) {
+            return implode(', ', array_filter([
+                'done '.(new \DateTimeImmutable('@'.(int) $plain['at']))->format('j M Y H:i').' UTC',
+                is_int($plain['minutes'] ?? null) ? "{$plain['minutes']} min" : '',
+                is_string($plain['note'] ?? null) ? $plain['note'] : '',
+            ]));
+        }
         if (str_starts_with($field, 'hold.')) {
             return is_string($plain['reason'] ?? null) ? "overridden: {$plain['reason']}" : 'seen to';
         }
@@ -192,6 +210,17 @@ final readonly class FieldWords
                 array_keys($plain),
             ),
         );
+    }
+
+    private static function repair(string $code): string
+    {
+        foreach (Repair::all() as $one) {
+            if ($code === $one->code) {
+                return $one->label;
+            }
+        }
+
+        return $code;
     }
 
     /** @param array<mixed> $plain */

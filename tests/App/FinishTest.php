@@ -55,6 +55,9 @@ final class FinishTest extends ApiTestCase
         $end = $this->call('GET', "/api/attempts/{$id}/finish");
         self::assertStringStartsWith('It is finished and signed off, after', (string) $end['sentence']);
         self::assertSame('It holds.', $end['signed_off']);
+        $history = json_encode($this->call('GET', "/api/attempts/{$id}/history"), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
+        self::assertStringContainsString('Finishing: sign it off', $history);
+        self::assertMatchesRegularExpression('/done [^"]+, 10 min, It holds\./', $history);
     }
 
     public function testAFaultIsMendedOrNotAndNonsenseIsRefusedWhereItWasTold(): void
