@@ -263,7 +263,10 @@ final readonly class Route
             'words' => $words,
             'hands' => $hands,
             'waits' => null,
-            'cautions' => [self::dust($facts, $work), 'Dust of sanding, sand and wheels is not for breathing: mask, and moving air or water.'],
+            'cautions' => [
+                self::dust($facts, $work),
+                'Dust of sanding, sand and wheels is not for breathing: mask, and moving air or water.',
+            ],
             'grits' => $grits,
             'working' => self::working($hands, 'n (t₀ + k A)', [
                 new WorkingInput('n', 'Grits', implode(', ', $grits), 'computed'),

@@ -69,6 +69,9 @@ final readonly class FieldWords
         'source' => 'energy_source',
     ];
 
+    /** Fields that hold the id of another thing of the book. */
+    private const NAMED = ['heat', 'casting', 'attempt', 'beside', 'heap', 'pattern', 'after'];
+
     private const COSTS = ['tax' => 'Tax on top of tariffs', 'monthly' => 'Fees of a month', 'hour' => 'An hour of yours'];
 
     private QuantityFormatter $format;
@@ -147,7 +150,7 @@ final readonly class FieldWords
             'kind' === $field => Vocabulary::standard()->defects[$plain]->label ?? $plain,
             null !== $list => Choices::label($list, $plain),
             'at' === $field && is_numeric($plain) => (new \DateTimeImmutable('@'.(int) $plain))->format('j M Y H:i').' UTC',
-            in_array($field, ['heat', 'casting', 'attempt', 'beside', 'heap', 'pattern', 'after'], true) => $this->names[$plain] ?? 'one that is gone',
+            in_array($field, self::NAMED, true) => $this->names[$plain] ?? 'one that is gone',
             'recipe' === $field => $this->names[$plain] ?? Choices::label('recipe', $plain),
             default => $plain,
         };
