@@ -42,7 +42,10 @@ export function WaysPage() {
 /** A row for each question, a column for each way; on the phone one below the other. */
 function SideBySide({ ways }: { ways: Ways }) {
   return (
-    <section className="mt-4" aria-label="Side by side">
+    <section className="mt-4" aria-labelledby="side-by-side">
+      <h2 id="side-by-side" className="sr-only">
+        Side by side
+      </h2>
       <div className="hidden gap-x-6 border-b-[3px] border-double border-ink pb-1 sm:grid" style={columns(ways)}>
         <span />
         {ways.ways.map((way) => (
