@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MoltenNotes\Core\Calendar;
 
+use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Time;
 use MoltenNotes\Core\Record\Values;
 
@@ -17,6 +18,7 @@ final readonly class PlannedMould
      * @param bool|null $isAtHand whether what it is made of, or poured into, is there already; null where nobody said what that is
      * @param Time|null $melting that its melt takes, by its plan
      * @param Time|null $opens that it stays in the mould, by its plan, at the late end
+     * @param Estimate|null $finishing s hands on from the opened mould to the signature, by its route of finishing
      * @param float $hotness kelvin at which its metal melts: what melts hotter is melted later
      * @param int|null $wanted minute at which it is to be poured; null where nobody said
      * @param array<string, int> $done step → minute at which it was done
@@ -31,6 +33,7 @@ final readonly class PlannedMould
         public ?bool $isAtHand,
         public ?Time $melting,
         public ?Time $opens,
+        public ?Estimate $finishing,
         public float $hotness,
         public ?int $wanted,
         public array $done,

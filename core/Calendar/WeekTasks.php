@@ -27,6 +27,8 @@ final class WeekTasks
     private const ROUND = 5;
     /** Steps after which a mould is poured while it is hot. */
     private const POURED_HOT = ['burnout', 'fire', 'preheat'];
+    /** Mould processes whose pattern is melted or burnt out. */
+    private const OUT_OF_THE_MOULD = ['plaster', 'ceramic_shell'];
     /** Mould processes that take a flask of the workshop; the others have boxes, tins and rings of their own. */
     private const IN_FLASKS = ['green_sand', 'oil_sand', 'silicate_sand', 'resin_sand'];
 
@@ -100,7 +102,7 @@ final class WeekTasks
 
     /**
      * Hands-on time of a mould from pattern to fettled casting, whoever else is poured with it; seconds, between what its steps take at
-     * least and at most. Source: the table of steps, common practice, and its plan for the melt.
+     * least and at most. Source: the table of steps, common practice, its plan for the melt and its route for the finishing.
      */
     public static function handsOn(PlannedMould $mould): Estimate
     {
@@ -111,7 +113,11 @@ final class WeekTasks
                 continue;
             }
             $times = 'coats' === $step->only ? max(1, $mould->values->count('foam.coats') ?? 1) : 1;
-            $own = 'melt' === $step->code && null !== $mould->melting ? [$made->melting($mould), $made->melting($mould)] : $step->hands;
+            $own = match (true) {
+                'melt' === $step->code && null !== $mould->melting => [$made->melting($mould), $made->melting($mould)],
+                'finish' === $step->code && null !== $mould->finishing => [$mould->finishing->lowSi / 60, $mould->finishing->highSi / 60],
+                default => $step->hands,
+            };
             // What is never left alone keeps its hands while it runs.
             $runs = 'never' === $step->alone && 'melt' !== $step->code ? $step->runs : [0, 0];
             $least += $times * ($own[0] + $runs[0]);
@@ -151,7 +157,10 @@ final class WeekTasks
     private function add(Step $step, PlannedMould $mould, array $after): void
     {
         [$runs, $waits, $why] = $this->times($step, $mould);
-        $hands = $this->middle($step->hands) + ('never' === $step->alone ? $runs : 0);
+        $finishing = 'finish' === $step->code ? $mould->finishing : null;
+        $why = null === $finishing ? $why : 'by its route of finishing';
+        $hands = null === $finishing ? $this->middle($step->hands) : self::rounded($finishing->si / 60);
+        $hands += ('never' === $step->alone ? $runs : 0);
         $runs = 'never' === $step->alone ? 0 : $runs;
         if (in_array($step->code, self::POURED_HOT, true)) {
             // It may still be in the oven while the metal melts.
@@ -302,12 +311,15 @@ final class WeekTasks
     {
         $pattern = $mould->values->choice('pattern.kind');
         // What is named and is there need not be made; what is named and is not there must be.
-        $wanted = !($mould->isAtHand ?? !$mould->isFirst);
+        // What is melted or burnt out of its mould is gone with it: where nobody says that another lies there, it is to be made.
+        $isLost = in_array($mould->process, self::OUT_OF_THE_MOULD, true) && !in_array($pattern, ['wood', 'clay'], true);
+        $wanted = $isLost ? true !== $mould->isAtHand : !($mould->isAtHand ?? !$mould->isFirst);
 
         return match ($step->only) {
             null, 'coats' => true,
             'new' => $wanted,
             'foam' => true !== $mould->isAtHand,
+            'wax' => $wanted && in_array($pattern, ['wax', null], true),
             'wood' => $wanted && in_array($pattern, ['wood', 'clay'], true),
             'print' => $wanted && 'print' === $pattern,
             'pattern' => $wanted && in_array($pattern, ['wood', 'clay', 'print'], true),

@@ -76,10 +76,11 @@ final readonly class WayOfMaking
      * Hands on, from the pattern to the fettled casting; s.
      *
      * @param Time|null $melting by its plan
+     * @param Estimate|null $finishing s, by its route
      */
-    public static function hands(Values $values, string $process, ?Time $melting): Estimate
+    public static function hands(Values $values, string $process, ?Time $melting, ?Estimate $finishing): Estimate
     {
-        return WeekTasks::handsOn(self::mould($values, $process, $melting, null));
+        return WeekTasks::handsOn(self::mould($values, $process, $melting, null, $finishing));
     }
 
     /**
@@ -92,12 +93,13 @@ final readonly class WayOfMaking
         string $process,
         ?Time $melting,
         ?Time $opens,
+        ?Estimate $finishing,
         ?Temperature $air,
         ?float $humidity,
         Windows $windows,
         int $now,
     ): ?Time {
-        $tasks = WeekTasks::of([self::mould($values, $process, $melting, $opens)], $air, $humidity, 0, $windows->longest());
+        $tasks = WeekTasks::of([self::mould($values, $process, $melting, $opens, $finishing)], $air, $humidity, 0, $windows->longest());
         $schedule = Scheduler::of(array_map(static fn (WeekTask $one): Task => $one->task, $tasks), $windows, $now);
         if (null === $schedule) {
             return null;
@@ -114,7 +116,7 @@ final readonly class WayOfMaking
     public static function oven(Values $values, string $process): ?Estimate
     {
         $hours = [0.0, 0.0];
-        foreach (WeekTasks::of([self::mould($values, $process, null, null)], null, null, 0, 0) as $one) {
+        foreach (WeekTasks::of([self::mould($values, $process, null, null, null)], null, null, 0, 0) as $one) {
             if ('oven' === $one->task->machine) {
                 $range = Step::all()[$one->step]->runs;
                 $hours[0] += ($one->task->runs === $range[1] ? $range[0] : $one->task->runs) / 60;
@@ -157,7 +159,7 @@ final readonly class WayOfMaking
         return Measurement::of(round($advice->temperature->celsius()), 'degC');
     }
 
-    private static function mould(Values $values, string $process, ?Time $melting, ?Time $opens): PlannedMould
+    private static function mould(Values $values, string $process, ?Time $melting, ?Time $opens, ?Estimate $finishing): PlannedMould
     {
         return new PlannedMould(
             key: 'this',
@@ -170,6 +172,7 @@ final readonly class WayOfMaking
             isAtHand: null,
             melting: $melting,
             opens: $opens,
+            finishing: $finishing,
             hotness: 0.0,
             wanted: null,
             done: [],

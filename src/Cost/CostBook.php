@@ -24,6 +24,8 @@ use MoltenNotes\Core\Cost\PourFacts;
 use MoltenNotes\Core\Cost\Rates;
 use MoltenNotes\Core\Experience\DrawnEnergy;
 use MoltenNotes\Core\Experience\PastHeat;
+use MoltenNotes\Core\Finishing\Route;
+use MoltenNotes\Core\Finishing\RouteFacts;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Plan\PlanCasting;
@@ -97,7 +99,7 @@ final readonly class CostBook
                 ...$this->patternTools($attempt, $basis->castings()),
                 ...$this->crucible($attempt->caster(), $values->choice('crucible.name')),
             ],
-            hours: null === $hands ? $this->usualHours($attempt, $plan) : Estimate::of($hands),
+            hours: null === $hands ? $this->usualHours($attempt, $basis, $plan, $format) : Estimate::of($hands),
             isTold: null !== $hands,
             castings: $basis->castings(),
         );
@@ -214,20 +216,22 @@ final readonly class CostBook
         return [];
     }
 
-    private function usualHours(Attempt $attempt, CastingPlan $plan): Estimate
+    private function usualHours(Attempt $attempt, Basis $basis, CastingPlan $plan, QuantityFormatter $format): Estimate
     {
+        $facts = RouteFacts::ofPlan($basis, $plan, $attempt->casting()->purpose(), [], $attempt->mends());
         $melting = $plan->figure('metal', 'melt_time')?->value->si;
 
         return WeekTasks::handsOn(new PlannedMould(
             key: 'this',
             name: '',
             process: $attempt->process(),
-            values: $this->notebook->record($attempt)->values(),
+            values: $basis->values,
             melt: 'this',
             isFirst: !$this->notebook->hasAttemptBefore($attempt->casting(), $attempt->number()),
             isAtHand: null,
             melting: null === $melting ? null : Time::fromSi($melting),
             opens: null,
+            finishing: Route::of($facts, $format)->hands,
             hotness: AlloyTable::find($attempt->alloy() ?? '')?->liquidus->kelvin() ?? 0.0,
             wanted: null,
             done: [],

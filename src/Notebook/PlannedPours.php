@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace MoltenNotes\App\Notebook;
 
 use MoltenNotes\App\Account\Caster;
+use MoltenNotes\Core\Finishing\Route;
+use MoltenNotes\Core\Finishing\RouteFacts;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\PourDay\RunSheet;
+use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 
 /** What is planned and not poured, and what the plans of it ask for: each is planned once after a change, whoever asks. */
@@ -26,27 +29,30 @@ final readonly class PlannedPours
     }
 
     /**
-     * What the plan of each says: kg to charge, seconds that the melt takes, seconds from the pour to the opening;
+     * What the plan of each says: kg to charge, seconds that the melt takes, seconds from the pour to the opening, the hours of finishing;
      * null where it cannot tell.
      *
-     * @return array<string, array{charge: float|null, melting: float|null, opens: float|null}> by attempt
+     * @return array<string, array{charge: float|null, melting: float|null, opens: float|null, finishing: Estimate}> by attempt
      */
     public function figures(Caster $caster): array
     {
-        return $this->remembered->get($caster, 'figures of planned pours', fn (): array => $this->planned($caster));
+        return $this->remembered->get($caster, 'what planned pours ask for', fn (): array => $this->planned($caster));
     }
 
-    /** @return array<string, array{charge: float|null, melting: float|null, opens: float|null}> */
+    /** @return array<string, array{charge: float|null, melting: float|null, opens: float|null, finishing: Estimate}> */
     private function planned(Caster $caster): array
     {
         $format = new QuantityFormatter($caster->units());
         $figures = [];
         foreach ($this->of($caster) as $attempt) {
-            $plan = PlanCasting::of(Basis::of($this->notebook->record($attempt), $format));
+            $basis = Basis::of($this->notebook->record($attempt), $format);
+            $plan = PlanCasting::of($basis);
+            $facts = RouteFacts::ofPlan($basis, $plan, $attempt->casting()->purpose(), [], $attempt->mends());
             $figures[$attempt->id()->toRfc4122()] = [
                 'charge' => $plan->figure('metal', 'charge')?->value->si,
                 'melting' => $plan->figure('metal', 'melt_time')?->value->si,
                 'opens' => RunSheet::opensAfter($plan)?->si(),
+                'finishing' => Route::of($facts, $format)->hands,
             ];
         }
 

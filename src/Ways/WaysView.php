@@ -25,6 +25,8 @@ use MoltenNotes\Core\Cost\PourFacts;
 use MoltenNotes\Core\Cost\Rates;
 use MoltenNotes\Core\Experience\DrawnEnergy;
 use MoltenNotes\Core\Experience\Share;
+use MoltenNotes\Core\Finishing\Route;
+use MoltenNotes\Core\Finishing\RouteFacts;
 use MoltenNotes\Core\Plan\Basis;
 use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\PourDay\RunSheet;
@@ -144,7 +146,9 @@ final readonly class WaysView
         $plan = PlanCasting::of($basis);
         $melting = $plan->figure('metal', 'melt_time')?->value->si;
         $melting = null === $melting ? null : Time::fromSi($melting);
-        $hands = WayOfMaking::hands($values, $process->code, $melting);
+        $facts = RouteFacts::ofPlan($basis, $plan, $attempt->casting()->purpose(), [], []);
+        $finishing = Route::of($facts, $format)->hands;
+        $hands = WayOfMaking::hands($values, $process->code, $melting, $finishing);
         $settings = WeekSettings::of($this->notebook->keptWorkshop($caster), $zone);
         $now = intdiv($this->clock->now()->getTimestamp(), 60);
         [$air, $humidity] = $this->air($caster, $settings);
@@ -182,6 +186,7 @@ final readonly class WaysView
                 $process->code,
                 $melting,
                 RunSheet::opensAfter($plan),
+                $finishing,
                 $air,
                 $humidity,
                 $settings->hours->windows($now, $settings->offset(...), $settings->people),

@@ -19,6 +19,7 @@ use MoltenNotes\Core\Calendar\Week;
 use MoltenNotes\Core\Calendar\WeekTask;
 use MoltenNotes\Core\Calendar\WeekTasks;
 use MoltenNotes\Core\Calendar\Windows;
+use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Time;
 use MoltenNotes\Core\Record\Choices;
@@ -158,7 +159,7 @@ final readonly class WeekView
         }, WeekTasks::moreThanFlasks($moulds, $flasks));
     }
 
-    /** @param array{charge: float|null, melting: float|null, opens: float|null}|null $figures */
+    /** @param array{charge: float|null, melting: float|null, opens: float|null, finishing: Estimate}|null $figures */
     private function plannedMould(Attempt $attempt, ?array $figures, ?bool $isAtHand): PlannedMould
     {
         $values = $this->patterns->valuesFor($attempt)->overlaidBy($attempt->toRecord(new History(), null)->values());
@@ -176,6 +177,7 @@ final readonly class WeekView
             isAtHand: $isAtHand,
             melting: null === $melting ? null : Time::fromSi($melting),
             opens: null === $opens ? null : Time::fromSi($opens),
+            finishing: $figures['finishing'] ?? null,
             hotness: AlloyTable::find($attempt->alloy() ?? '')?->liquidus->kelvin() ?? 0.0,
             wanted: null === $wanted ? null : intdiv((int) $wanted, 60),
             done: array_map(static fn (float $at): int => intdiv((int) $at, 60), $attempt->steps()),

@@ -72,7 +72,7 @@ final class WeekTest extends ApiTestCase
         $this->hours(array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], $now), 'UTC');
         $week = $this->call('GET', '/api/week?zone=UTC');
         self::assertIsArray($week['tonight']);
-        self::assertSame('Mix and pour the investment', $week['tonight'][0]['label'] ?? null);
+        self::assertSame('Make the wax and set it on its tree', $week['tonight'][0]['label'] ?? null);
         self::assertSame(['Ring, no. 1'], array_column((array) $week['tonight'][0]['otherwise'], 'name'));
         $moved = $week['tonight'][0]['otherwise'][0];
         self::assertGreaterThan($moved['from'], $moved['to']);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 // What a pour takes, step by step, by mould process. Taken 2026-11 by the founders. Times in minutes as [least, most], common practice of
 // the yard; a plan says its own where it can.
 // in: mould processes, '*' for all. only: when there is such a step at all: new (first pour, unless the mould is at hand), print, wood,
-// pattern (pattern kinds that are not at hand), foam (unless one is at hand), wash, coats (once for each coat of foam), oven, core (where
-// one is planned). hands: somebody is at it. runs: it goes on by itself and
-// keeps its machine. waits: until what is next may begin. field: a value of the record that stands before waits (or runs, where it runs).
+// pattern (pattern kinds that are not at hand), foam, wax (unless one is at hand), wash, coats (once for each coat of foam), oven, core
+// (where one is planned). hands: somebody is at it. runs: it goes on by itself and keeps its machine. waits: until what is next may
+// begin. field: a value of the record that stands before waits (or runs, where it runs).
 // dries: waits go with the air's humidity and warmth (a coat at 20 °C and 50 %). cures: waits double for each 10 K colder.
 // machine: printer, oven, furnace. alone: may (it can be left), watched (somebody stays near), never (hands on it all the time).
 // tied: does not keep, and is done as late as can be. after: steps that must be through.
@@ -20,6 +20,10 @@ return [
     [
         'code' => 'prime', 'label' => 'Fill, sand and seal the pattern', 'in' => ['*'], 'only' => 'pattern', 'hands' => [20, 60],
         'waits' => [720, 1440], 'dries' => true, 'after' => ['pattern', 'print'],
+    ],
+    [
+        'code' => 'wax', 'label' => 'Make the wax and set it on its tree', 'in' => ['plaster', 'ceramic_shell'], 'only' => 'wax',
+        'hands' => [40, 120],
     ],
     [
         'code' => 'core', 'label' => 'Make and cure the core',
@@ -65,7 +69,7 @@ return [
     ],
     [
         'code' => 'invest', 'label' => 'Mix and pour the investment', 'in' => ['plaster'], 'hands' => [30, 50], 'waits' => [120, 120],
-        'after' => ['pattern', 'print', 'prime'],
+        'after' => ['pattern', 'print', 'prime', 'wax'],
     ],
     [
         'code' => 'dry', 'label' => 'Let the investment dry', 'in' => ['plaster'], 'hands' => [0, 0], 'waits' => [720, 1440],
@@ -77,7 +81,7 @@ return [
     ],
     [
         'code' => 'shell_coats', 'label' => 'First coats of the shell', 'in' => ['ceramic_shell'], 'hands' => [20, 40],
-        'waits' => [240, 1440], 'dries' => true,
+        'waits' => [240, 1440], 'dries' => true, 'after' => ['pattern', 'print', 'prime', 'wax'],
     ],
     [
         'code' => 'shell_back', 'label' => 'Middle coats of the shell', 'in' => ['ceramic_shell'], 'hands' => [20, 40],

@@ -14,6 +14,8 @@ use MoltenNotes\Core\Calendar\Week;
 use MoltenNotes\Core\Calendar\WeekTask;
 use MoltenNotes\Core\Calendar\WeekTasks;
 use MoltenNotes\Core\Process\MouldProcess;
+use MoltenNotes\Core\Quantity\Dimension;
+use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Quantity\Time;
@@ -43,12 +45,13 @@ final class WeekTasksTest extends TestCase
         float $hot = 900.0,
         ?Time $opens = null,
         ?bool $hand = null,
+        ?Estimate $finishing = null,
     ): PlannedMould {
         $melt ??= "heat of {$key}";
 
         $told = Values::of($values);
 
-        return new PlannedMould($key, ucfirst($key), $process, $told, $melt, $first, $hand, null, $opens, $hot, $wanted, $done);
+        return new PlannedMould($key, ucfirst($key), $process, $told, $melt, $first, $hand, null, $opens, $finishing, $hot, $wanted, $done);
     }
 
     /**
@@ -150,7 +153,38 @@ final class WeekTasksTest extends TestCase
         self::assertSame(65, $tasks['m/cool']->task->waits, 'never opened before the plan says');
         self::assertArrayHasKey('m/print', $tasks);
         $again = self::tasks([self::mould('m', 'plaster', $values, null, false)]);
-        self::assertArrayNotHasKey('m/print', $again, 'a pattern that was moulded is there');
+        self::assertArrayHasKey('m/print', $again, 'what was burnt out is printed again');
+        $sand = self::tasks([self::mould('m', 'green_sand', $values, null, false)]);
+        self::assertArrayNotHasKey('m/print', $sand, 'a pattern that was moulded in sand is there');
+    }
+
+    public function testAWaxIsMadeForEachMouldUnlessOneLiesThere(): void
+    {
+        foreach (['plaster' => 'invest', 'ceramic_shell' => 'shell_coats'] as $process => $next) {
+            foreach ([['pattern.kind' => 'wax'], []] as $values) {
+                $tasks = self::tasks([self::mould('m', $process, $values, first: false)]);
+                self::assertArrayHasKey('m/wax', $tasks, "{$process}: the last one was melted out");
+                self::assertContains('m/wax', $tasks["m/{$next}"]->task->after);
+                self::assertArrayNotHasKey('m/wax', self::tasks([self::mould('m', $process, $values, hand: true)]), 'it lies there');
+            }
+            self::assertArrayNotHasKey('m/wax', self::tasks([self::mould('m', $process, ['pattern.kind' => 'print'])]));
+        }
+        self::assertArrayNotHasKey('m/wax', self::tasks([self::mould('m', 'green_sand', ['pattern.kind' => 'wax'])]));
+    }
+
+    public function testFinishingTakesWhatItsRouteTakes(): void
+    {
+        $polished = Estimate::between(Dimension::Time, 200 * 60, 150 * 60, 260 * 60);
+        $tasks = self::tasks([self::mould('m', 'green_sand', finishing: $polished)]);
+        $usual = self::tasks([self::mould('m', 'green_sand')]);
+
+        self::assertSame(65, $usual['m/finish']->task->hands, 'between 40 and 90 minutes, as is usual');
+        self::assertSame([100, 100], [$tasks['m/finish#1']->task->hands, $tasks['m/finish']->task->hands], 'in two sessions');
+        self::assertSame('by its route of finishing', $tasks['m/finish']->why);
+        $longer = WeekTasks::handsOn(self::mould('m', 'green_sand', finishing: $polished));
+        $plain = WeekTasks::handsOn(self::mould('m', 'green_sand'));
+        self::assertEqualsWithDelta(60 * (150 - 40), $longer->lowSi - $plain->lowSi, 1e-6);
+        self::assertEqualsWithDelta(60 * (260 - 90), $longer->highSi - $plain->highSi, 1e-6);
     }
 
     public function testCoatsFollowOneAnotherAndLongWorkIsCutIntoSessions(): void

@@ -181,9 +181,9 @@ final class WaysTest extends TestCase
                     $values = WayOfMaking::values($part, $process, AlloyTable::get($alloy), $format);
                     $plan = PlanCasting::of(Basis::of(Records::read(['planned' => $values->toArray()]), $format));
                     self::assertNotSame([], $plan->stages);
-                    $hands = WayOfMaking::hands($values, $process->code, null);
+                    $hands = WayOfMaking::hands($values, $process->code, null, null);
                     self::assertGreaterThan(0.0, $hands->lowSi);
-                    $there = WayOfMaking::elapsed($values, $process->code, null, null, null, null, $windows, 0);
+                    $there = WayOfMaking::elapsed($values, $process->code, null, null, null, null, null, $windows, 0);
                     self::assertNotNull($there, "{$process->code}: ninety evenings reach");
                     self::assertGreaterThan($hands->lowSi / 2, $there->si());
                 }
@@ -196,12 +196,12 @@ final class WaysTest extends TestCase
         $values = Values::of(['pattern.kind' => 'wood', 'mould.process' => 'plaster']);
         $few = new Windows(array_map(static fn (int $day): array => [1440 * $day + 1080, 1440 * $day + 1260, 1], range(1, 60)));
         $many = new Windows(array_map(static fn (int $day): array => [1440 * $day + 480, 1440 * $day + 1260, 1], range(1, 60)));
-        $slow = WayOfMaking::elapsed($values, 'plaster', null, null, null, null, $few, 0);
-        $fast = WayOfMaking::elapsed($values, 'plaster', null, null, null, null, $many, 0);
+        $slow = WayOfMaking::elapsed($values, 'plaster', null, null, null, null, null, $few, 0);
+        $fast = WayOfMaking::elapsed($values, 'plaster', null, null, null, null, null, $many, 0);
         self::assertNotNull($slow);
         self::assertNotNull($fast);
         self::assertLessThanOrEqual($slow->si(), $fast->si());
-        self::assertNull(WayOfMaking::elapsed($values, 'plaster', null, null, null, null, new Windows([]), 0));
+        self::assertNull(WayOfMaking::elapsed($values, 'plaster', null, null, null, null, null, new Windows([]), 0));
         self::assertNotNull(WayOfMaking::oven($values, 'plaster'), 'a burnout draws');
         self::assertNull(WayOfMaking::oven($values, 'green_sand'));
     }
