@@ -6,7 +6,7 @@ import { useChange } from '../../shared/record';
 import { Pressed } from '../../shared/ui/Pressed';
 import { StandingMark } from '../../shared/ui/StandingMark';
 import { useSaving } from '../../shared/ui/useSaving';
-import { byDay, dayName, earlierWords, entryOf, hourWords, longWords, runningOf, secondsOf, sentenceOf, whenWords } from './model';
+import { byDay, dayName, earlierWords, entryOf, hourWords, longWords, pageOf, runningOf, secondsOf, sentenceOf, whenWords } from './model';
 import { weekQuery } from './queries';
 import { Timeline } from './Timeline';
 import { WeekHours } from './WeekHours';
@@ -236,7 +236,9 @@ function ByDay({ week }: { week: Week }) {
             {tasks.map((task) => (
               <li key={task.key} className="hairline flex flex-wrap items-baseline gap-x-4 py-1.5 first:border-t-0">
                 <span className="figure w-12">{hourWords(task.start)}</span>
-                <span className={`min-w-52 ${task.critical ? 'font-semibold' : ''}`}>{task.label}</span>
+                <span className={`min-w-52 ${task.critical ? 'font-semibold' : ''}`}>
+                  <StepName task={task} />
+                </span>
                 <span className="text-soft">
                   {task.name} · {longWords(task.hands_until - task.start)}
                 </span>
@@ -247,6 +249,18 @@ function ByDay({ week }: { week: Week }) {
         </div>
       ))}
     </section>
+  );
+}
+
+/** A step by its name; it leads to the page on which it is done, where there is one. */
+function StepName({ task }: { task: WeekTask }) {
+  const page = pageOf(task);
+  return page ? (
+    <Link to={page} className="inline-block py-1 underline underline-offset-4">
+      {task.label} <span className="sr-only">of {task.name}</span>
+    </Link>
+  ) : (
+    task.label
   );
 }
 

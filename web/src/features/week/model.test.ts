@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Week, WeekTask } from '../../shared/api';
-import { byDay, daysOf, earlierWords, entryOf, longWords, midnight, secondsOf, sentenceOf, whenWords } from './model';
+import { byDay, daysOf, earlierWords, entryOf, longWords, midnight, secondsOf, pageOf, sentenceOf, whenWords } from './model';
 
 const at = (day: number, hour: number, minute = 0) => new Date(2026, 5, day, hour, minute).getTime() / 1000;
 
@@ -80,6 +80,12 @@ describe('the week', () => {
     expect(earlierWords(week())).toBe('Nothing can be poured earlier in the hours you work.');
     expect(earlierWords(week({ proven: false, at_best: 90 }))).toContain('at the most 1 h 30 min could be won');
     expect(earlierWords(week({ moulds: week().moulds.map((mould) => ({ ...mould, wanted: at(7, 11) })) }))).toBe('All of it is in time.');
+  });
+
+  it('leads to where a step is done', () => {
+    expect(pageOf({ step: 'finish#1', moulds: ['a'] })).toBe('/attempts/a/finish');
+    expect(pageOf({ step: 'melt', moulds: ['a', 'b'] })).toBe('/attempts/a/charge');
+    expect([pageOf({ step: 'foam_coat.2', moulds: ['a'] }), pageOf({ step: 'pour', moulds: [] })]).toEqual([null, null]);
   });
 
   it('tells moments as a caster says them', () => {

@@ -32,6 +32,14 @@ export function longWords(seconds: number): string {
   return hours === 0 ? `${rest} min` : rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
 }
 
+const PAGES: Record<string, string> = { melt: 'charge', pour: 'day', finish: 'finish' };
+
+/** The page on which a step is done, where it has one: "/attempts/…/finish". */
+export function pageOf(task: Pick<WeekTask, 'step' | 'moulds'>): string | null {
+  const page = PAGES[task.step.replace(/[.#]\d+$/, '')];
+  return page && task.moulds[0] ? `/attempts/${task.moulds[0]}/${page}` : null;
+}
+
 /** The midnight before a moment, by the clock here. */
 export function midnight(at: number): number {
   const when = new Date(at * 1000);
