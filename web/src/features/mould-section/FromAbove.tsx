@@ -4,7 +4,7 @@ import { Bands, LayerMarks } from './LaidOver';
 import { facePath, spread } from './model';
 import { layerPattern, MouldPatterns, rankIn } from './MouldPatterns';
 import { pressable } from './pressable';
-import { useWidth } from './useWidth';
+import { useWidth } from '../../shared/ui/useWidth';
 
 interface Props {
   view: View;

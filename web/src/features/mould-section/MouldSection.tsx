@@ -6,7 +6,7 @@ import { leaders, roomFor, tags, type Leader } from './leaders';
 import { asPoint, facePath, frame, isNarrow, letters, outlinePath, pins, type Frame, type Letter } from './model';
 import { layerPattern, MouldPatterns, rankIn } from './MouldPatterns';
 import { pressable } from './pressable';
-import { useWidth } from './useWidth';
+import { useWidth } from '../../shared/ui/useWidth';
 
 interface Props {
   section: Section;

@@ -1,22 +1,29 @@
 import type { Week, WeekTask } from '../../shared/api';
+import { useWidth } from '../../shared/ui/useWidth';
 import { dayName, daysOf, hourWords, longWords } from './model';
 
 const A_DAY = 86400;
 /** Pixels of a day, so that twenty minutes can still be seen. */
 const DAY_WIDE = 132;
+/** Days may be drawn as narrow as this where all of them are on the screen then. */
+const DAY_LEAST = 88;
 const ROW = 34;
 
 /** The week to scale: hands black, what goes on by itself hatched, waiting dotted; the hours that are worked lie behind. */
 export function Timeline({ week }: { week: Week }) {
   const days = daysOf(week);
   const from = days[0];
-  if (from === undefined || week.tasks.length === 0) return null;
+  return from === undefined || week.tasks.length === 0 ? null : <Drawn week={week} days={days} from={from} />;
+}
+
+function Drawn({ week, days, from }: { week: Week; days: number[]; from: number }) {
+  const { ref, width } = useWidth(1000);
   const to = from + days.length * A_DAY;
   const rows = week.moulds.map((mould) => ({
     mould,
     tasks: week.tasks.filter((task) => task.moulds.includes(mould.attempt_id) && task.state !== 'done'),
   }));
-  const wide = days.length * DAY_WIDE;
+  const wide = width >= days.length * DAY_LEAST ? Math.min(width, days.length * DAY_WIDE) : days.length * DAY_WIDE;
   const high = 26 + rows.length * ROW;
   const x = (at: number) => (wide * (Math.min(Math.max(at, from), to) - from)) / (to - from);
   return (
@@ -34,7 +41,7 @@ export function Timeline({ week }: { week: Week }) {
             </li>
           ))}
         </ul>
-        <div className="min-w-0 flex-1 overflow-x-auto" tabIndex={0} role="region" aria-label="The days, to be moved sideways">
+        <div ref={ref} className="min-w-0 flex-1 overflow-x-auto" tabIndex={0} role="region" aria-label="The days, to be moved sideways">
           <svg width={wide} height={high} viewBox={`0 0 ${wide} ${high}`} role="img" aria-label={wordsOf(week)}>
             <defs>
               <pattern id="week-runs" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
