@@ -20,6 +20,8 @@ final class AlloyTable
         'heat_solid_j_kgk', 'heat_liquid_j_kgk', 'shrinkage_percent', 'contraction_percent', 'pour_heavy_c', 'pour_thin_c', 'freezing',
     ];
 
+    private const USUAL = 'al_si7mg';
+
     /** @var array<string, Alloy>|null */
     private static ?array $alloys = null;
 
@@ -33,6 +35,12 @@ final class AlloyTable
     public static function find(string $code): ?Alloy
     {
         return self::all()[$code] ?? null;
+    }
+
+    /** The one that is named; else the one most castings of a yard are poured in. Source: common practice. */
+    public static function orUsual(?string $code): Alloy
+    {
+        return self::find($code ?? '') ?? self::get(self::USUAL);
     }
 
     /** @return array<string, Alloy> */

@@ -69,7 +69,7 @@ final class WeekTasks
         $inFlasks = [];
         foreach ($moulds as $mould) {
             $flaskOf = null;
-            if (in_array($mould->process ?? 'green_sand', self::IN_FLASKS, true)) {
+            if (self::isInFlask($mould)) {
                 $flaskOf = $flasks > 0 ? $inFlasks[count($inFlasks) - $flasks] ?? null : null;
                 $flaskOf = $flaskOf?->melt === $mould->melt ? null : $flaskOf;
                 $inFlasks[] = $mould;
@@ -92,7 +92,7 @@ final class WeekTasks
     {
         $melts = [];
         foreach ($moulds as $mould) {
-            if (in_array($mould->process ?? 'green_sand', self::IN_FLASKS, true)) {
+            if (self::isInFlask($mould)) {
                 $melts[$mould->melt][] = $mould;
             }
         }
@@ -112,7 +112,7 @@ final class WeekTasks
             if (!$step->isIn($mould->process ?? 'green_sand') || !$made->applies($step, $mould)) {
                 continue;
             }
-            $times = 'coats' === $step->only ? max(1, $mould->values->count('foam.coats') ?? 1) : 1;
+            $times = self::coats($step, $mould);
             $own = match (true) {
                 'melt' === $step->code && null !== $mould->melting => [$made->melting($mould), $made->melting($mould)],
                 'finish' === $step->code && null !== $mould->finishing => [$mould->finishing->lowSi / 60, $mould->finishing->highSi / 60],
@@ -125,6 +125,17 @@ final class WeekTasks
         }
 
         return Estimate::between(Dimension::Time, 30 * ($least + $most), 60 * $least, 60 * $most);
+    }
+
+    private static function isInFlask(PlannedMould $mould): bool
+    {
+        return in_array($mould->process ?? 'green_sand', self::IN_FLASKS, true);
+    }
+
+    /** How often a step is done: once, but for the coats of a foam. */
+    private static function coats(Step $step, PlannedMould $mould): int
+    {
+        return 'coats' === $step->only ? max(1, $mould->values->count('foam.coats') ?? 1) : 1;
     }
 
     /** @param list<PlannedMould> $all */
@@ -160,13 +171,13 @@ final class WeekTasks
         $finishing = 'finish' === $step->code ? $mould->finishing : null;
         $why = null === $finishing ? $why : 'by its route of finishing';
         $hands = null === $finishing ? $this->middle($step->hands) : self::rounded($finishing->si / 60);
-        $hands += ('never' === $step->alone ? $runs : 0);
+        $hands += 'never' === $step->alone ? $runs : 0;
         $runs = 'never' === $step->alone ? 0 : $runs;
         if (in_array($step->code, self::POURED_HOT, true)) {
             // It may still be in the oven while the metal melts.
             $waits = -min($runs, $this->melting($mould));
         }
-        $coats = 'coats' === $step->only ? max(1, $mould->values->count('foam.coats') ?? 1) : 1;
+        $coats = self::coats($step, $mould);
         $key = "{$mould->key}/{$step->code}";
         for ($coat = 1; $coat <= $coats; ++$coat) {
             // The last bears the name that others come after.

@@ -13,7 +13,6 @@ use MoltenNotes\Core\Calendar\WeekTask;
 use MoltenNotes\Core\Calendar\WeekTasks;
 use MoltenNotes\Core\Calendar\Windows;
 use MoltenNotes\Core\Melt\PourTemperatureAdvice;
-use MoltenNotes\Core\Plan\CastingPlan;
 use MoltenNotes\Core\Process\MouldProcess;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
@@ -130,14 +129,6 @@ final readonly class WayOfMaking
             3600 * self::OVEN_W[0] * $hours[0],
             3600 * self::OVEN_W[2] * $hours[1],
         );
-    }
-
-    /** The thinnest wall that the plan knows, m; null where it knows none. */
-    public static function thinnest(CastingPlan $plan): ?Length
-    {
-        $moduli = array_filter($plan->assembly->moduli, static fn (float $one): bool => $one > 0.0);
-
-        return [] === $moduli ? null : Length::fromSi(max(self::LEAST_WALL_M, 2 * min($moduli)));
     }
 
     private static function heat(Values $values, MouldProcess $process, Alloy $alloy, QuantityFormatter $format): Measurement

@@ -14,8 +14,6 @@ use MoltenNotes\Core\Quantity\Estimate;
  */
 final readonly class Ways
 {
-    public const QUESTIONS = ['hands', 'elapsed', 'money', 'energy', 'risk', 'skin', 'strength', 'before'];
-
     /** @param array<string, int|null> $best question → place of the way that answers it best; null where none does beyond doubt */
     private function __construct(public array $best, public string $sentence)
     {

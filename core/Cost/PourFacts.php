@@ -27,6 +27,8 @@ final readonly class PourFacts
      * @param Estimate|null $hours s hands on
      * @param bool $isTold whether somebody told the hours
      * @param int $castings of the mould, 1 or more
+     * @param Estimate|null $heat J into the metal of this mould, by its plan
+     * @param string|null $furnace of the workshop, that it was melted in
      */
     public function __construct(
         public ?EnergySource $source,
@@ -44,6 +46,8 @@ final readonly class PourFacts
         public ?Estimate $hours,
         public bool $isTold,
         public int $castings = 1,
+        public ?Estimate $heat = null,
+        public ?string $furnace = null,
     ) {
     }
 }

@@ -73,7 +73,6 @@ final readonly class PatternLife
         $uses = self::count($columns, 'uses');
         $left = $form->once ? self::count($columns, 'pieces') : null;
         $found = null;
-        $ended = null;
         $since = 0;
         $lengths = [];
         foreach ($book as $line) {

@@ -7,6 +7,7 @@ namespace MoltenNotes\Core\Plan;
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Attempt\AttemptRecord;
+use MoltenNotes\Core\Charge\EnergySource;
 use MoltenNotes\Core\Experience\Calibration;
 use MoltenNotes\Core\Experience\Experience;
 use MoltenNotes\Core\Experience\LikeHeats;
@@ -21,6 +22,7 @@ use MoltenNotes\Core\Mould\MouldMaterial;
 use MoltenNotes\Core\Mould\Suitability;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
+use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
 use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Record\Values;
@@ -42,6 +44,9 @@ final readonly class Basis
     /** The caster's own factor on flow lengths, in this process. */
     public Calibration $calibration;
 
+    /** @var array{name: string, source: string|null, power: Measurement|null, efficiency: Measurement|null}|null the one that is named */
+    public ?array $furnace;
+
     /** What the caster's own heats taught that counts for this furnace and crucible. */
     public LikeHeats $heats;
 
@@ -62,11 +67,11 @@ final readonly class Basis
         private Solids $solids,
     ) {
         $this->calibration = $experience->calibration($values->choice('mould.process'));
-        $furnace = $workshop->furnace($values->choice('melt.furnace'));
+        $this->furnace = $workshop->furnace($values->choice('melt.furnace'));
         $this->heats = $experience->heatsLike(
-            $furnace['name'] ?? $values->choice('melt.furnace'),
+            $this->furnace['name'] ?? $values->choice('melt.furnace'),
             $values->choice('crucible.name'),
-            $values->choice('melt.energy_source') ?? $furnace['source'] ?? null,
+            $this->energySource()?->code,
         );
         $this->alloy = AlloyTable::find($values->choice('metal.alloy') ?? '');
         $this->mould = MouldMaterial::of(
@@ -91,6 +96,12 @@ final readonly class Basis
     public static function of(AttemptRecord $record, QuantityFormatter $format): self
     {
         return new self($record->values(), $record->workshop ?? new Workshop(), $format, $record->experience, $record->solids);
+    }
+
+    /** What heats the furnace: as told, else as the workshop has it of the furnace that is named. Null where nobody said. */
+    public function energySource(): ?EnergySource
+    {
+        return EnergySource::find($this->values->choice('melt.energy_source') ?? $this->furnace['source'] ?? null);
     }
 
     /** The same workshop and experience for other values. */

@@ -58,10 +58,10 @@ final class OpenMovement implements OpenRecord
         }
         $kind = MovementKind::find($this->movement->kind());
         if ('heat' === $field && true === $kind?->isOfHeat) {
-            return $this->heat($raw, $pointer, $reader);
+            return $this->other(Heat::class, $raw, 'There is no such heat.', $pointer, $reader);
         }
         if ('attempt' === $field && true === $kind?->isOfAttempt) {
-            return $this->attempt($raw, $pointer, $reader);
+            return $this->other(Attempt::class, $raw, 'There is no such attempt in this notebook.', $pointer, $reader);
         }
         $columns = $kind->columns ?? [];
         if (!isset($columns[$field])) {
@@ -135,29 +135,21 @@ final class OpenMovement implements OpenRecord
             : null;
     }
 
-    private function attempt(mixed $raw, string $pointer, ValueReader $reader): ?string
+    /**
+     * The id of what it is of as well.
+     *
+     * @param class-string<Heat>|class-string<Attempt> $class
+     */
+    private function other(string $class, mixed $raw, string $missing, string $pointer, ValueReader $reader): ?string
     {
         if (null === $raw) {
             return null;
         }
         $id = is_string($raw) && Uuid::isValid($raw) ? Uuid::fromString($raw) : null;
-        $attempt = null === $id ? null : $this->notebook->own(Attempt::class, $id, $this->movement->caster());
+        $one = null === $id ? null : $this->notebook->own($class, $id, $this->movement->caster());
 
-        return null === $attempt || null !== $attempt->binnedAt()
-            ? $reader->refuse($pointer, 'record.not_found', 'There is no such attempt in this notebook.')
-            : $attempt->id()->toRfc4122();
-    }
-
-    private function heat(mixed $raw, string $pointer, ValueReader $reader): ?string
-    {
-        if (null === $raw) {
-            return null;
-        }
-        $id = is_string($raw) && Uuid::isValid($raw) ? Uuid::fromString($raw) : null;
-        $heat = null === $id ? null : $this->notebook->own(Heat::class, $id, $this->movement->caster());
-
-        return null === $heat
-            ? $reader->refuse($pointer, 'record.not_found', 'There is no such heat.')
-            : $heat->id()->toRfc4122();
+        return null === $one || ($one instanceof Attempt && null !== $one->binnedAt())
+            ? $reader->refuse($pointer, 'record.not_found', $missing)
+            : $one->id()->toRfc4122();
     }
 }

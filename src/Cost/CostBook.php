@@ -18,7 +18,6 @@ use MoltenNotes\App\Notebook\WorkshopRow;
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Calendar\PlannedMould;
 use MoltenNotes\Core\Calendar\WeekTasks;
-use MoltenNotes\Core\Charge\EnergySource;
 use MoltenNotes\Core\Cost\PlanCosts;
 use MoltenNotes\Core\Cost\PourFacts;
 use MoltenNotes\Core\Cost\Rates;
@@ -63,8 +62,7 @@ final readonly class CostBook
         $plan = PlanCasting::of($basis);
         $values = $record->values();
         $costs = PlanCosts::of($basis, $plan, 'scrap' !== $attempt->verdict());
-        $furnace = $basis->workshop->furnace($values->choice('melt.furnace'));
-        $source = EnergySource::find($values->choice('melt.energy_source') ?? $furnace['source'] ?? null);
+        $source = $basis->energySource();
         $heat = $attempt->heat();
         $moved = null === $heat ? [] : $this->workshop->entriesOf($heat);
         $oven = $values->measurement('mould.energy');
@@ -88,13 +86,10 @@ final readonly class CostBook
             ], self::ofKind($moved, 'lot_returned')),
             lost: $costs->lost,
             shelf: $this->shelfPrice($attempt->caster(), $values->choice('metal.alloy')),
-            used: [
-                ...array_map(
-                    static fn (Movement $one): array => self::used($one, true),
-                    array_filter(self::ofKind($moved, 'consumable_used'), static fn (Movement $one): bool => null === $one->attempt()),
-                ),
-                ...array_map(static fn (Movement $one): array => self::used($one, false), $this->workshop->entriesFor($attempt)),
-            ],
+            used: array_map(
+                static fn (array $used): array => self::told(...$used),
+                self::usedUp($moved, $this->workshop->entriesFor($attempt)),
+            ),
             tools: [
                 ...$this->patternTools($attempt, $basis->castings()),
                 ...$this->crucible($attempt->caster(), $values->choice('crucible.name')),
@@ -102,7 +97,33 @@ final readonly class CostBook
             hours: null === $hands ? $this->usualHours($attempt, $basis, $plan, $format) : Estimate::of($hands),
             isTold: null !== $hands,
             castings: $basis->castings(),
+            heat: $costs->heat,
+            furnace: $basis->furnace['name'] ?? null,
         );
+    }
+
+    /** @return list<array{Movement, bool}> consumables that it used up, and whether the whole melt did */
+    public function usedBy(Attempt $attempt): array
+    {
+        $heat = $attempt->heat();
+
+        return self::usedUp(null === $heat ? [] : $this->workshop->entriesOf($heat), $this->workshop->entriesFor($attempt));
+    }
+
+    /**
+     * @param list<Movement> $ofTheMelt
+     * @param list<Movement> $ofTheMould
+     *
+     * @return list<array{Movement, bool}>
+     */
+    private static function usedUp(array $ofTheMelt, array $ofTheMould): array
+    {
+        $shared = array_filter(self::ofKind($ofTheMelt, 'consumable_used'), static fn (Movement $one): bool => null === $one->attempt());
+
+        return [
+            ...array_map(static fn (Movement $one): array => [$one, true], array_values($shared)),
+            ...array_map(static fn (Movement $one): array => [$one, false], $ofTheMould),
+        ];
     }
 
     /** Of the melt that this mould has, by mass poured; equal parts, roughly, where a plan cannot tell. */
@@ -239,7 +260,7 @@ final readonly class CostBook
     }
 
     /** @return array{name: string, amount: float, unit: string, price: float|null, whole: bool} */
-    private static function used(Movement $one, bool $whole): array
+    private static function told(Movement $one, bool $whole): array
     {
         $columns = $one->columns();
         $mass = $columns['mass'] ?? null;

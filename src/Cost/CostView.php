@@ -16,14 +16,11 @@ use MoltenNotes\Core\Charge\EnergySource;
 use MoltenNotes\Core\Cost\CostLine;
 use MoltenNotes\Core\Cost\GoodCasting;
 use MoltenNotes\Core\Cost\OtherFurnace;
-use MoltenNotes\Core\Cost\PlanCosts;
 use MoltenNotes\Core\Cost\PourCost;
 use MoltenNotes\Core\Cost\Rates;
 use MoltenNotes\Core\Cost\Saving;
 use MoltenNotes\Core\Experience\LikeHeats;
 use MoltenNotes\Core\Experience\PastHeat;
-use MoltenNotes\Core\Plan\Basis;
-use MoltenNotes\Core\Plan\PlanCasting;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\QuantityFormatter;
@@ -59,16 +56,6 @@ final readonly class CostView
         $facts = $this->book->facts($attempt, $format);
         $cost = PourCost::of($facts, $rates, $format);
         $heat = $attempt->heat();
-        $used = [
-            ...array_map(
-                static fn (Movement $one): array => self::used($one, true, $format),
-                array_values(array_filter(
-                    null === $heat ? [] : $this->workshop->entriesOf($heat),
-                    static fn (Movement $one): bool => 'consumable_used' === $one->kind() && null === $one->attempt(),
-                )),
-            ),
-            ...array_map(static fn (Movement $one): array => self::used($one, false, $format), $this->workshop->entriesFor($attempt)),
-        ];
 
         return new PourCostAnswer(
             attemptId: $attempt->id()->toRfc4122(),
@@ -84,7 +71,10 @@ final readonly class CostView
             heatId: $heat?->id()->toRfc4122(),
             sharesItsHeat: $facts->share->si < 0.999,
             asks: self::asks($attempt, $format),
-            used: $used,
+            used: array_map(
+                static fn (array $used): array => self::used($used[0], $used[1], $format),
+                $this->book->usedBy($attempt),
+            ),
             consumables: array_map(
                 static fn (WorkshopRow $row): array => [
                     'id' => $row->id()->toRfc4122(),
@@ -187,19 +177,16 @@ final readonly class CostView
     {
         $caster = $attempt->caster();
         $format = new QuantityFormatter($caster->units());
-        $basis = Basis::of($this->notebook->record($attempt), $format);
-        $costs = PlanCosts::of($basis, PlanCasting::of($basis), true);
         $facts = $this->book->facts($attempt, $format);
-        $now = $facts->drawn->energy ?? $costs->drawn;
-        if (null === $facts->source || null === $now || null === $costs->heat) {
+        $now = $facts->drawn->energy ?? $facts->reckoned;
+        if (null === $facts->source || null === $now || null === $facts->heat) {
             return [];
         }
         $heats = array_values($this->experience->heats($caster));
-        $current = $basis->workshop->furnace($basis->values->choice('melt.furnace'));
         $others = [];
-        foreach ($basis->workshop->furnaces as $furnace) {
+        foreach ($this->notebook->workshop($caster)->furnaces as $furnace) {
             $source = EnergySource::find($furnace['source']);
-            if (null === $source || $furnace['name'] === ($current['name'] ?? null)) {
+            if (null === $source || $furnace['name'] === $facts->furnace) {
                 continue;
             }
             $its = array_values(array_filter(
@@ -211,7 +198,7 @@ final readonly class CostView
             $others[] = [$furnace['name'], $source, $share, null !== $own];
         }
 
-        return OtherFurnace::savings($facts->source, $now, $costs->heat, $others, $rates, $pours, $format);
+        return OtherFurnace::savings($facts->source, $now, $facts->heat, $others, $rates, $pours, $format);
     }
 
     private static function line(CostLine $line): CostLineAnswer

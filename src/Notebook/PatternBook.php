@@ -24,8 +24,6 @@ use Symfony\Component\Uid\Uuid;
 final readonly class PatternBook
 {
     private const MOST_MOULDS = 2000;
-    /** Where nobody says the metal: the stages before it are told with one that contracts as most do. */
-    private const USUAL_ALLOY = 'al_si7mg';
 
     public function __construct(private EntityManagerInterface $storage, private WorkshopBook $book, private Remembered $remembered)
     {
@@ -114,7 +112,7 @@ final readonly class PatternBook
         if (null !== $form->patternKind) {
             $values['pattern.kind'] = $form->patternKind;
         }
-        $alloy = AlloyTable::find($attempt->alloy() ?? self::USUAL_ALLOY) ?? AlloyTable::get(self::USUAL_ALLOY);
+        $alloy = AlloyTable::orUsual($attempt->alloy());
         $format = new QuantityFormatter($attempt->caster()->units());
         $day = null === $attempt->pouredOn() ? \INF : HeapBook::pouredAt($attempt);
         $surface = $this->life($row, $form, $format, $day)->surface;

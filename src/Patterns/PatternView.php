@@ -34,7 +34,6 @@ use MoltenNotes\Core\Workshop\ThingKind;
 /** Patterns and moulds that are used again, as the API shows them. */
 final readonly class PatternView
 {
-    private const USUAL_ALLOY = 'al_si7mg';
     private const MOULDS = 60;
 
     public function __construct(
@@ -48,11 +47,12 @@ final readonly class PatternView
     {
         $format = new QuantityFormatter($caster->units());
         $planned = $this->pours->of($caster);
+        $hand = $this->book->atHand($planned, $format);
         $short = [];
-        foreach ($this->book->atHand($planned, $format) as $id => $isThere) {
-            $attempt = array_values(array_filter($planned, static fn (Attempt $one): bool => $one->id()->toRfc4122() === $id))[0] ?? null;
-            $row = $attempt?->pattern();
-            if ($isThere || null === $attempt || null === $row) {
+        foreach ($planned as $attempt) {
+            $id = $attempt->id()->toRfc4122();
+            $row = $attempt->pattern();
+            if (null === $row || ($hand[$id] ?? true)) {
                 continue;
             }
             $line = $this->line($row);
@@ -85,7 +85,7 @@ final readonly class PatternView
         $life = $this->life($row);
         $form = $this->book->form($row);
         $moulded = $this->book->moulded($row, self::MOULDS);
-        $alloy ??= AlloyTable::find(self::latestAlloy($moulded) ?? self::USUAL_ALLOY) ?? AlloyTable::get(self::USUAL_ALLOY);
+        $alloy ??= AlloyTable::orUsual(self::latestAlloy($moulded));
         $stages = $this->book->stages($row, $alloy, $edge, $format);
         $which = $row->content()['edge'] ?? null;
 

@@ -15,7 +15,7 @@ use MoltenNotes\App\Week\YardAir;
 use MoltenNotes\Core\Alloy\Alloy;
 use MoltenNotes\Core\Alloy\AlloyTable;
 use MoltenNotes\Core\Alloy\CastStrength;
-use MoltenNotes\Core\Charge\EnergySource;
+use MoltenNotes\Core\Calendar\Windows;
 use MoltenNotes\Core\Compare\WayFigures;
 use MoltenNotes\Core\Compare\WayOfMaking;
 use MoltenNotes\Core\Compare\Ways;
@@ -43,7 +43,6 @@ use Symfony\Component\Clock\ClockInterface;
 final readonly class WaysView
 {
     private const OFFERED = 3;
-    private const USUAL_ALLOY = 'al_si7mg';
     /** question → how it is called, and what is meant. */
     private const QUESTIONS = [
         'elapsed' => ['There after', 'From now on, in the hours you work, its pattern made anew.'],
@@ -71,8 +70,9 @@ final readonly class WaysView
         $caster = $attempt->caster();
         $format = new QuantityFormatter($caster->units());
         $part = $this->notebook->record($attempt)->values();
-        $own = AlloyTable::find($part->choice('metal.alloy') ?? '') ?? AlloyTable::get(self::USUAL_ALLOY);
+        $own = AlloyTable::orUsual($part->choice('metal.alloy'));
         $told = [] === $told ? self::offered($part->choice('mould.process'), $own) : $told;
+        $day = $this->day($caster, $zone);
         $figures = $plannedValues = [];
         foreach ($told as [$code, $metal]) {
             $process = MouldProcess::find($code);
@@ -83,7 +83,7 @@ final readonly class WaysView
             $values = WayOfMaking::values($part, $process, $alloy, $format);
             $values = $this->melted($values, $caster);
             $plannedValues[] = $values;
-            $figures[] = $this->way($attempt, $values, $process, $alloy, $zone, $format);
+            $figures[] = $this->way($attempt, $values, $process, $alloy, $day, $format);
         }
         $ways = Ways::compare($figures);
         $answers = [];
@@ -133,12 +133,35 @@ final readonly class WaysView
             : $values->with('melt.furnace', $first);
     }
 
+    /**
+     * What is the same for all ways: the hours that are worked from now on, the air, and what things cost.
+     *
+     * @return array{now: int, windows: Windows, air: Temperature|null, humidity: float|null, rates: Rates}
+     */
+    private function day(Caster $caster, ?string $zone): array
+    {
+        $settings = WeekSettings::of($this->notebook->keptWorkshop($caster), $zone);
+        $now = intdiv($this->clock->now()->getTimestamp(), 60);
+        ['air' => $air, 'humidity' => $humidity] = $this->yard->ofThese($caster, $settings);
+        $rates = $this->costs->rates($caster);
+
+        return [
+            'now' => $now,
+            'windows' => $settings->hours->windows($now, $settings->offset(...), $settings->people),
+            'air' => $air,
+            'humidity' => $humidity,
+            // Fees come whatever is poured.
+            'rates' => new Rates($rates->currency, $rates->tariffs, $rates->tax, null, $rates->hour),
+        ];
+    }
+
+    /** @param array{now: int, windows: Windows, air: Temperature|null, humidity: float|null, rates: Rates} $day */
     private function way(
         Attempt $attempt,
         Values $values,
         MouldProcess $process,
         Alloy $alloy,
-        ?string $zone,
+        array $day,
         QuantityFormatter $format,
     ): WayFigures {
         $caster = $attempt->caster();
@@ -149,14 +172,9 @@ final readonly class WaysView
         $facts = RouteFacts::ofPlan($basis, $plan, $attempt->casting()->purpose(), [], []);
         $finishing = Route::of($facts, $format)->hands;
         $hands = WayOfMaking::hands($values, $process->code, $melting, $finishing);
-        $settings = WeekSettings::of($this->notebook->keptWorkshop($caster), $zone);
-        $now = intdiv($this->clock->now()->getTimestamp(), 60);
-        [$air, $humidity] = $this->air($caster, $settings);
         $costs = PlanCosts::of($basis, $plan, true);
         $oven = WayOfMaking::oven($values, $process->code);
-        $furnace = $basis->workshop->furnace($values->choice('melt.furnace'));
-        $source = EnergySource::find($values->choice('melt.energy_source') ?? $furnace['source'] ?? null);
-        $rates = $this->costs->rates($caster);
+        $source = $basis->energySource();
         $cost = PourCost::of(new PourFacts(
             source: $source,
             drawn: DrawnEnergy::of(Values::none(), $source),
@@ -173,8 +191,7 @@ final readonly class WaysView
             hours: $hands,
             isTold: false,
             castings: $basis->castings(),
-            // Fees come whatever is poured.
-        ), new Rates($rates->currency, $rates->tariffs, $rates->tax, null, $rates->hour), $format);
+        ), $day['rates'], $format);
         $strength = CastStrength::of($alloy);
 
         return new WayFigures(
@@ -187,10 +204,10 @@ final readonly class WaysView
                 $melting,
                 RunSheet::opensAfter($plan),
                 $finishing,
-                $air,
-                $humidity,
-                $settings->hours->windows($now, $settings->offset(...), $settings->people),
-                $now,
+                $day['air'],
+                $day['humidity'],
+                $day['windows'],
+                $day['now'],
             ),
             money: [] === array_filter($cost->lines, static fn ($line): bool => null !== $line->amount) ? null : $cost->total,
             notCounted: $cost->missing,
@@ -286,14 +303,6 @@ final readonly class WaysView
         $days = $elapsed->si() / 86400;
 
         return $days < 1.5 ? round($elapsed->si() / 3600).' hours' : round($days, 1).' days';
-    }
-
-    /** @return array{Temperature|null, float|null} */
-    private function air(Caster $caster, WeekSettings $settings): array
-    {
-        $yard = null === $settings->air || null === $settings->humidity ? $this->yard->of($caster) : null;
-
-        return [$settings->air ?? $yard['air'] ?? null, $settings->humidity ?? $yard['humidity'] ?? null];
     }
 
     /** Judged pours of a process in a family of metals, and how many of them were good. */

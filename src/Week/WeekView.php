@@ -48,10 +48,7 @@ final readonly class WeekView
         $hours = $settings->hours->windows($now, $settings->offset(...), $settings->people);
         $attempts = $this->pours->of($caster);
         $in = $this->inTheWeek($attempts);
-        // What somebody typed goes before what the yard says.
-        $yard = null === $settings->air || null === $settings->humidity ? $this->yard->of($caster) : null;
-        $air = $settings->air ?? ($yard['air'] ?? null);
-        $humidity = $settings->humidity ?? ($yard['humidity'] ?? null);
+        ['air' => $air, 'humidity' => $humidity, 'read' => $read] = $this->yard->ofThese($caster, $settings);
         $moulds = $this->plannedMoulds($caster, $in);
         $flasks = count($this->notebook->workshop($caster)->flasks);
         $week = Week::of($moulds, $air, $humidity, $flasks, $hours, $now);
@@ -101,7 +98,7 @@ final readonly class WeekView
             air: implode(', ', array_filter([
                 null === $air ? '' : $format->quantity($air),
                 null === $humidity ? '' : round(100 * $humidity).' % humidity',
-                null === $yard ? '' : 'by your weather station'.($yard['simulated'] ? ' (simulated)' : ''),
+                null === $read ? '' : 'by your weather station'.($read['simulated'] ? ' (simulated)' : ''),
             ])),
             reaches: null !== $week->schedule,
             proven: $week->schedule->proven ?? false,

@@ -8,6 +8,7 @@ use MoltenNotes\App\Account\Caster;
 use MoltenNotes\App\Instruments\Instruments;
 use MoltenNotes\App\Instruments\Readings;
 use MoltenNotes\App\Notebook\Instrument;
+use MoltenNotes\App\Notebook\WeekSettings;
 use MoltenNotes\Core\Instrument\InstrumentKind;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Temperature;
@@ -23,8 +24,25 @@ final readonly class YardAir
     {
     }
 
+    /**
+     * The air of these days: what somebody typed goes before what the yard says.
+     *
+     * @return array{air: Temperature|null, humidity: float|null, read: array{simulated: bool}|null} humidity 0…1; read: null where no
+     *                                                                                               station was asked or none spoke
+     */
+    public function ofThese(Caster $caster, WeekSettings $settings): array
+    {
+        $read = null === $settings->air || null === $settings->humidity ? $this->of($caster) : null;
+
+        return [
+            'air' => $settings->air ?? $read['air'] ?? null,
+            'humidity' => $settings->humidity ?? $read['humidity'] ?? null,
+            'read' => $read,
+        ];
+    }
+
     /** @return array{air: Temperature|null, humidity: float|null, simulated: bool}|null humidity 0…1; null where nothing was read today */
-    public function of(Caster $caster): ?array
+    private function of(Caster $caster): ?array
     {
         $stations = array_values(array_filter(
             $this->instruments->all($caster),

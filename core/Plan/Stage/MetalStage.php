@@ -15,7 +15,6 @@ use MoltenNotes\Core\Plan\RiserSeat;
 use MoltenNotes\Core\Quantity\Dimension;
 use MoltenNotes\Core\Quantity\Estimate;
 use MoltenNotes\Core\Quantity\Mass;
-use MoltenNotes\Core\Quantity\Measurement;
 use MoltenNotes\Core\Quantity\Temperature;
 use MoltenNotes\Core\Working\StageResult;
 use MoltenNotes\Core\Working\StageSheet;
@@ -335,14 +334,13 @@ final class MetalStage
             source: 'M. P. Groover, Fundamentals of Modern Manufacturing',
             mark: Mark::RecalledFromMemory,
         );
-        $furnace = $this->basis->workshop->furnace($this->basis->values->choice('melt.furnace'));
-        $source = EnergySource::find($this->basis->values->choice('melt.energy_source') ?? ($furnace['source'] ?? null));
+        $source = $this->basis->energySource();
         if (null === $source) {
             $this->sheet->lacks('cost', ['melt.energy_source'], 'Say what heats the furnace.');
 
             return;
         }
-        $efficiency = $this->efficiency($source, $furnace);
+        $efficiency = $this->efficiency($source);
         $drawn = Estimate::through(Dimension::Energy, static fn (float $q, float $eta): float => $q / max(0.005, $eta), $heat, $efficiency);
         $this->sheet->add(
             code: 'drawn_energy',
@@ -353,19 +351,15 @@ final class MetalStage
             source: 'your own heats, else the usual for the kind of furnace',
             mark: Mark::CommonPractice,
         );
-        $this->time($furnace, $heat, $drawn);
+        $this->time($heat, $drawn);
         $this->cost($source, $drawn);
     }
 
-    /**
-     * How long it takes: as long as this furnace took before, else from its power.
-     *
-     * @param array{name: string, source: string|null, power: Measurement|null, efficiency: Measurement|null}|null $furnace
-     */
-    private function time(?array $furnace, Estimate $heat, Estimate $drawn): void
+    /** How long it takes: as long as this furnace took before, else from its power. */
+    private function time(Estimate $heat, Estimate $drawn): void
     {
         $pace = $this->basis->heats->pace();
-        $power = $this->basis->si('melt.power') ?? ($furnace['power'] ?? null)?->si();
+        $power = $this->basis->si('melt.power') ?? ($this->basis->furnace['power'] ?? null)?->si();
         if (null !== $pace && $pace->lowSi > 0.0) {
             $words = $this->basis->heats->words(pace: true);
             $this->sheet->add(
@@ -394,8 +388,7 @@ final class MetalStage
         }
     }
 
-    /** @param array{name: string, source: string|null, power: Measurement|null, efficiency: Measurement|null}|null $furnace */
-    private function efficiency(EnergySource $source, ?array $furnace): Estimate
+    private function efficiency(EnergySource $source): Estimate
     {
         $typed = $this->basis->estimate('melt.efficiency');
         if (null !== $typed) {
@@ -407,7 +400,7 @@ final class MetalStage
 
             return $own;
         }
-        $known = $furnace['efficiency'] ?? null;
+        $known = $this->basis->furnace['efficiency'] ?? null;
         if (null !== $known) {
             return Estimate::of($known);
         }

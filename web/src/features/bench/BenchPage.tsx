@@ -35,7 +35,7 @@ export function BenchPage() {
         )}
       </section>
       <aside>
-        <h2 className="border-b-[3px] border-double border-ink pb-1">Repeat list</h2>
+        <h2 className="double-ruled">Repeat list</h2>
         {bench.data && <RepeatList entries={bench.data.repeat_list} />}
         <SandToMend />
         <MetalShort />

@@ -79,7 +79,7 @@ export function ChangeSheetPage() {
           <OwnChanges sheet={sheet} attempt={attempt} closed={closed} busy={busy} onSet={own} />
         </section>
         <aside className="content-start">
-          <h2 className="border-b-[3px] border-double border-ink pb-1">{closed ? 'Foretold' : 'What this should do'}</h2>
+          <h2 className="double-ruled">{closed ? 'Foretold' : 'What this should do'}</h2>
           <Predictions predictions={sheet.predictions} />
           <Moves moves={sheet.moves} />
           <p className="mt-3 text-soft">{sheet.teaches}</p>

@@ -5,6 +5,7 @@ import { v7 as freshId } from 'uuid';
 import type { CostLine, PourCost } from '../../shared/api';
 import { useChange, useDraft, useDraftPart, type Plain, type Stands } from '../../shared/record';
 import { DraftState } from '../../shared/ui/DraftState';
+import { OfAttempt } from '../../shared/ui/OfAttempt';
 import { OpenWorking } from '../../shared/ui/OpenWorking';
 import { PickOne } from '../../shared/ui/Pegs';
 import { Pressed } from '../../shared/ui/Pressed';
@@ -26,10 +27,7 @@ export function CostPage() {
   const most = Math.max(...cost.lines.map((line) => line.amount?.high ?? 0), 0);
   return (
     <article>
-      <p className="lettering">
-        <Link to={`/castings/${cost.casting_id}`}>{cost.casting_name}</Link> ·{' '}
-        <Link to={`/attempts/${cost.attempt_id}`}>No. {cost.number}</Link>
-      </p>
+      <OfAttempt of={cost} />
       <h1>{cost.state === 'planned' ? 'What it will cost' : 'What it cost'}</h1>
       <p className="mt-2 text-xl font-semibold">{cost.sentence}</p>
       {cost.hours && (
@@ -103,7 +101,7 @@ function Read({ cost }: { cost: PourCost }) {
   };
   return (
     <section className="mt-8" aria-label="Meter, bottle, hours">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Meter, bottle, hours</h2>
+      <h2 className="double-ruled">Meter, bottle, hours</h2>
       <form
         noValidate
         className="mt-2"
@@ -158,7 +156,7 @@ function Used({ cost }: { cost: PourCost }) {
   if (cost.consumables.length === 0)
     return (
       <section className="mt-8" aria-label="Used up">
-        <h2 className="border-b-[3px] border-double border-ink pb-1">Used up</h2>
+        <h2 className="double-ruled">Used up</h2>
         <p className="mt-2 text-soft">
           Put plaster, flux and paper on the <Link to="/workshop#consumables">shelf of consumables</Link>, with what they cost: then what a
           pour uses of them counts here.
@@ -169,7 +167,7 @@ function Used({ cost }: { cost: PourCost }) {
   const of = whole && cost.heat_id ? { heat: { was: null, to: cost.heat_id } } : { attempt: { was: null, to: cost.attempt_id } };
   return (
     <section className="mt-8" aria-label="Used up">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Used up</h2>
+      <h2 className="double-ruled">Used up</h2>
       {cost.used.length > 0 && (
         <ul className="mt-1">
           {cost.used.map((one) => (

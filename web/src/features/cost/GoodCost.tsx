@@ -26,7 +26,7 @@ export function GoodCost({ good, onCount, here }: { good: GoodCasting; onCount: 
   const most = Math.max(...good.pours.map((pour) => pour.amount.high), 0);
   return (
     <section className="mt-8" aria-label="What a good one costs">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">What a good one costs</h2>
+      <h2 className="double-ruled">What a good one costs</h2>
       <p className="mt-2 text-lg font-semibold">{good.sentence}</p>
       <fieldset className="mt-2">
         <legend className="lettering mb-1">What counts</legend>

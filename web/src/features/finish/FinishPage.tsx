@@ -5,6 +5,7 @@ import { useHandbook, type Finish, type FinishStep, type Repair, type Treatment 
 import { clockWords } from '../../shared/day';
 import { useChange, useDraft, type Plain, type Stands } from '../../shared/record';
 import { DraftState } from '../../shared/ui/DraftState';
+import { OfAttempt } from '../../shared/ui/OfAttempt';
 import { OpenWorking } from '../../shared/ui/OpenWorking';
 import { PickOne } from '../../shared/ui/Pegs';
 import { Pressed } from '../../shared/ui/Pressed';
@@ -23,10 +24,7 @@ export function FinishPage() {
   const finish = query.data;
   return (
     <article>
-      <p className="lettering">
-        <Link to={`/castings/${finish.casting_id}`}>{finish.casting_name}</Link> ·{' '}
-        <Link to={`/attempts/${finish.attempt_id}`}>No. {finish.number}</Link>
-      </p>
+      <OfAttempt of={finish} />
       <h1>Finishing</h1>
       <p className="text-soft">{[finish.metal, finish.look].join(' · ')}</p>
       <p className="mt-2 text-xl font-semibold" data-sentence>
@@ -120,7 +118,7 @@ function RouteCard({ finish }: { finish: Finish }) {
   const next = finish.steps.find((step) => step.done === null)?.code;
   return (
     <section className="mt-6" aria-label="Route">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Route</h2>
+      <h2 className="double-ruled">Route</h2>
       <ol className="mt-2">
         {finish.steps.map((step, index) => (
           <Step
@@ -262,7 +260,7 @@ function Treatments({ finish }: { finish: Finish }) {
   const shown = open ?? finish.treatments.find((one) => one.chosen) ?? finish.treatments[0];
   return (
     <section className="mt-8" aria-label="Heat treatment">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Heat treatment of {finish.metal}</h2>
+      <h2 className="double-ruled">Heat treatment of {finish.metal}</h2>
       {finish.treatments.length > 1 && (
         <div className="mt-2">
           <PickOne
@@ -321,7 +319,7 @@ function Faults({ finish }: { finish: Finish }) {
   if (finish.faults.length === 0) return null;
   return (
     <section className="mt-8" aria-label="What may be mended">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">What may be mended</h2>
+      <h2 className="double-ruled">What may be mended</h2>
       <ul className="mt-1">
         {finish.faults.map((fault) => (
           <li key={fault.defect} className="hairline py-3 first:border-t-0" data-fault={fault.defect}>

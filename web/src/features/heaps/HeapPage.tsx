@@ -162,7 +162,7 @@ function WhatToAdd({ heap, onMixed }: { heap: Heap; onMixed: (masses: Record<str
   const asked = WANTED.filter(({ key }) => key === 'burnt' || heap.measures.some((one) => one.code === key && one.band !== null));
   return (
     <section aria-label="What to add">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">What to add</h2>
+      <h2 className="double-ruled">What to add</h2>
       <p className="mt-2 text-lg">{mending.words}</p>
       {mending.doubt && (
         <p className="caution mt-2" role="note">
@@ -228,7 +228,7 @@ function Measures({ heap }: { heap: Heap }) {
   const never = heap.measures.filter((one) => one.trend.length === 0 && one.band !== null);
   return (
     <section className="mt-8" aria-label="How it went">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">How it went</h2>
+      <h2 className="double-ruled">How it went</h2>
       {first.length > 0 && (
         <p className="mt-2 text-sm text-soft">
           Dots are tests with their spread, the line is what follows from them; the shaded band is what is wanted. Along the foot: pours as
@@ -276,7 +276,7 @@ function Spread({ sieve }: { sieve: NonNullable<Heap['sieve']> }) {
   const most = Math.max(...sieve.sieves.map((one) => one.share), 1);
   return (
     <section className="mt-8" aria-label="Grains">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Grains</h2>
+      <h2 className="double-ruled">Grains</h2>
       <p className="mt-2">
         Grain fineness number <span className="figure text-lg">{sieve.fineness}</span>, {clockWords(sieve.at)}. {sieve.words}
       </p>
@@ -298,7 +298,7 @@ function Pours({ heap }: { heap: Heap }) {
   if (heap.pours.length === 0)
     return (
       <section className="mt-8" aria-label="Poured of it">
-        <h2 className="border-b-[3px] border-double border-ink pb-1">Poured of it</h2>
+        <h2 className="double-ruled">Poured of it</h2>
         <p className="mt-2 text-soft">
           Nothing yet. Name this heap in the record of a mould: then it takes its state that day, and adds its wear.
         </p>
@@ -306,7 +306,7 @@ function Pours({ heap }: { heap: Heap }) {
     );
   return (
     <section className="mt-8" aria-label="Poured of it">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Poured of it</h2>
+      <h2 className="double-ruled">Poured of it</h2>
       {heap.looked_back.map((words) => (
         <p key={words} className="mt-2">
           {words}

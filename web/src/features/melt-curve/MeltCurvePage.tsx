@@ -126,7 +126,7 @@ function Scrap({
   const missing = curve.missing.find((one) => one.for === 'upper_arrest');
   return (
     <section className="mt-6" aria-label="Which metal it is" data-verdict={scrap?.verdict}>
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Which metal it is</h2>
+      <h2 className="double-ruled">Which metal it is</h2>
       {scrap ? (
         <>
           <p className="mt-2 text-xl font-semibold">{scrap.words}</p>
@@ -184,7 +184,7 @@ function Says({ curve }: { curve: Curve }) {
   if (figures.length === 0 && missing.length === 0) return null;
   return (
     <section className="mt-6" aria-label="What it says">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">What it says</h2>
+      <h2 className="double-ruled">What it says</h2>
       <ul>
         {figures.map((figure) => (
           <li key={`${figure.code} ${figure.subject}`} className="hairline py-1.5 first:border-t-0" data-figure={figure.code}>
@@ -214,7 +214,7 @@ function Take({ curve, doing }: { curve: Curve; doing: Doing }) {
   if (open.length === 0) return null;
   return (
     <section className="mt-6" aria-label="Worth writing down">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Worth writing down</h2>
+      <h2 className="double-ruled">Worth writing down</h2>
       <ul>
         {open.map((one) => (
           <li
@@ -253,7 +253,7 @@ function Listens({ curve, doing }: { curve: Curve; doing: Doing }) {
     );
   return (
     <section className="mt-6" aria-label="Instruments">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Instruments</h2>
+      <h2 className="double-ruled">Instruments</h2>
       <ul>
         {curve.listens.map((one) => (
           <li key={one.id} className="hairline flex flex-wrap items-center justify-between gap-3 py-2 first:border-t-0">
@@ -314,7 +314,7 @@ function Files({ id, curve }: { id: string; curve: Curve }) {
   const file = useImport(id);
   return (
     <section className="mt-6" aria-label="Files">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Files</h2>
+      <h2 className="double-ruled">Files</h2>
       <p className="mt-2 flex flex-wrap items-center gap-3">
         {curve.series.length > 0 && (
           <a className="press" href={`/api/heats/${id}/curve.csv`} download>

@@ -50,7 +50,7 @@ function OfCharge({ charge }: { charge: Charge }) {
       <Pressed outcome={moves.outcome} />
       <div className="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-2">
         <section aria-label="From the shelf">
-          <h2 className="border-b-[3px] border-double border-ink pb-1">From the shelf</h2>
+          <h2 className="double-ruled">From the shelf</h2>
           {charge.need && (
             <div className="mt-2">
               <span className="lettering">Wanted</span> <span className="figure text-xl">{charge.need.shown}</span>
@@ -91,7 +91,7 @@ function OfCharge({ charge }: { charge: Charge }) {
           <Crucible charge={charge} moves={moves} />
         </section>
         <section aria-label="In the pot">
-          <h2 className="border-b-[3px] border-double border-ink pb-1">In the pot</h2>
+          <h2 className="double-ruled">In the pot</h2>
           {charge.lines.length === 0 ? (
             <p className="mt-2 text-soft">Nothing was written down yet. Weigh what goes in: then what comes out is known.</p>
           ) : (

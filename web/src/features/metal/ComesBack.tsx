@@ -24,7 +24,7 @@ export function ComesBack({ charge, moves }: { charge: Charge; moves: Moves }) {
   if (charge.alloy === null) return null;
   return (
     <section className="mt-10" aria-label="What came back">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">What came back</h2>
+      <h2 className="double-ruled">What came back</h2>
       {charge.balance && <p className="mt-2">{charge.balance}</p>}
       <Moved lines={charge.returned} moves={moves} />
       <form

@@ -67,7 +67,7 @@ export function LotPage() {
         </button>
       </p>
       <section className="mt-6" aria-label="What it is made of">
-        <h2 className="border-b-[3px] border-double border-ink pb-1">What it is made of</h2>
+        <h2 className="double-ruled">What it is made of</h2>
         {lot.metal.elements.length === 0 ? (
           <p className="mt-2 text-soft">
             Nobody said. Choose its alloy, or type what is known: <span className="figure">Si 7, Mg 0.35</span>.
@@ -149,7 +149,7 @@ function Trend({ lot }: { lot: Lot }) {
   }
   return (
     <section className="mt-8" aria-label="How much there was">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">How much there was</h2>
+      <h2 className="double-ruled">How much there was</h2>
       <svg
         viewBox={`0 0 ${WIDE} ${HIGH + 18}`}
         className="mt-2 w-full max-w-3xl"

@@ -12,7 +12,7 @@ export function MixedBy({ attempt }: { attempt: Attempt }) {
   if (!recipe) return null;
   return (
     <section className="mt-8" aria-label="Mix">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Mix</h2>
+      <h2 className="double-ruled">Mix</h2>
       <p className="mt-2">
         <Link to={`/workshop/mixes?recipe=${recipe.code}`}>{recipe.label}</Link>:{' '}
         {recipe.parts.map((part) => `${part.name} ${part.parts}`).join(', ')} by mass.

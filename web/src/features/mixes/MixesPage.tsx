@@ -76,7 +76,7 @@ function About({ recipe, onOwn, onChange }: { recipe: Recipe; onOwn: () => void;
   const { run } = useSaving();
   return (
     <section className="mt-4" aria-label="The recipe">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">{recipe.label}</h2>
+      <h2 className="double-ruled">{recipe.label}</h2>
       <p className="mt-2">
         By mass: {recipe.parts.map((part) => `${part.name} ${part.parts}`).join(', ')}; {recipe.reserve} of reserve
         {recipe.works && `; to be worked for ${recipe.works}`}.

@@ -84,7 +84,7 @@ export function PatternPage() {
       <Stages plain={pattern} here={id} />
       {pattern.uses_left && (
         <section className="mt-8" aria-label="Wear">
-          <h2 className="border-b-[3px] border-double border-ink pb-1">Wear</h2>
+          <h2 className="double-ruled">Wear</h2>
           <p className="mt-2">
             <span className="figure text-xl">{pattern.uses_left.shown}</span> until it has worn by what it may.
           </p>
@@ -138,7 +138,7 @@ function Stages({ plain, here }: { plain: Pattern; here: string }) {
   const first = pattern.stages[0];
   return (
     <section className="mt-8" aria-label="From the first pattern to the metal">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">From the first pattern to the metal</h2>
+      <h2 className="double-ruled">From the first pattern to the metal</h2>
       {first && (
         <p className="mt-2 text-lg">
           {first.size
@@ -231,7 +231,7 @@ const HOW = { measured: 'as you measured it', typed: 'as you said', usual: 'as i
 function Moulds({ pattern }: { pattern: Pattern }) {
   return (
     <section className="mt-8" aria-label="Cast from it">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Cast from it</h2>
+      <h2 className="double-ruled">Cast from it</h2>
       {pattern.moulds.length === 0 ? (
         <p className="mt-2 text-soft">Nothing yet. Name it in the record of a pour: then its uses count by themselves.</p>
       ) : (
@@ -271,7 +271,7 @@ function Learnt({ pattern }: { pattern: Pattern }) {
   if (pattern.learnt.length === 0) return null;
   return (
     <section className="mt-8" aria-label="What its castings taught">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">What its castings taught</h2>
+      <h2 className="double-ruled">What its castings taught</h2>
       <ul className="mt-1">
         {pattern.learnt.map((one) => (
           <li key={`${one.attempt_id} ${one.label}`} className="hairline py-2 first:border-t-0">

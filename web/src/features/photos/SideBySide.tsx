@@ -15,7 +15,7 @@ export function SideBySide({ casting, sectionName }: { casting: string; sectionN
   if (!group) return null;
   return (
     <section className="mt-8" aria-label="Side by side">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Side by side</h2>
+      <h2 className="double-ruled">Side by side</h2>
       {groups.length > 1 && (
         <p className="mt-2 flex flex-wrap gap-2">
           {groups.map((one) => (

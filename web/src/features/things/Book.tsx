@@ -36,7 +36,7 @@ export function Book<L extends Line>({
   if (lines.length === 0 && empty === undefined) return null;
   return (
     <section className="mt-8" aria-label="Book">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Book</h2>
+      <h2 className="double-ruled">Book</h2>
       {lines.length === 0 && <p className="mt-2 text-soft">{empty}</p>}
       <ul className="mt-1">
         {lines.map((line) => (

@@ -43,7 +43,7 @@ export function OfTheShelf({
   const { outcome, run } = useSaving();
   return (
     <section className="mt-8" aria-label={title}>
-      <h2 className="border-b-[3px] border-double border-ink pb-1">{title}</h2>
+      <h2 className="double-ruled">{title}</h2>
       <fieldset className="mt-2">
         <legend className="lettering mb-1">{label}</legend>
         <PickOne

@@ -1,11 +1,12 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { v7 as freshId } from 'uuid';
 import { useHandbook, type WayOfMaking, type Ways } from '../../shared/api';
 import { useChange, type Plain } from '../../shared/record';
 import { Pressed } from '../../shared/ui/Pressed';
 import { StandingMark } from '../../shared/ui/StandingMark';
+import { OfAttempt } from '../../shared/ui/OfAttempt';
 import { Failed, Loading } from '../../shared/ui/states';
 import { isKept, useSaving } from '../../shared/ui/useSaving';
 import { waysQuery } from './queries';
@@ -21,10 +22,7 @@ export function WaysPage() {
   const ways = query.data;
   return (
     <article>
-      <p className="lettering">
-        <Link to={`/castings/${ways.casting_id}`}>{ways.casting_name}</Link> ·{' '}
-        <Link to={`/attempts/${ways.attempt_id}`}>No. {ways.number}</Link>
-      </p>
+      <OfAttempt of={ways} />
       <h1>Ways of making it</h1>
       <p className="mt-2 text-xl font-semibold">{ways.sentence}</p>
       <p className="mt-1 text-soft">
@@ -46,7 +44,7 @@ function SideBySide({ ways }: { ways: Ways }) {
       <h2 id="side-by-side" className="sr-only">
         Side by side
       </h2>
-      <div className="hidden gap-x-6 border-b-[3px] border-double border-ink pb-1 sm:grid" style={columns(ways)}>
+      <div className="hidden gap-x-6 double-ruled sm:grid" style={columns(ways)}>
         <span />
         {ways.ways.map((way) => (
           <h2 key={`${way.process} ${way.alloy}`}>
@@ -176,7 +174,7 @@ function Choose({ ways, onChoose }: { ways: Ways; onChoose: (ways: readonly { pr
     onChoose(now.map((way, index) => (index === place ? { ...way, ...with_ } : way)));
   return (
     <section className="mt-8" aria-label="Which ways">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Which ways</h2>
+      <h2 className="double-ruled">Which ways</h2>
       <ul>
         {now.map((way, place) => (
           <li key={place} className="hairline flex flex-wrap items-end gap-4 py-2 first:border-t-0">

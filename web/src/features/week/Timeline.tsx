@@ -28,7 +28,7 @@ function Drawn({ week, days, from }: { week: Week; days: number[]; from: number 
   const x = (at: number) => (wide * (Math.min(Math.max(at, from), to) - from)) / (to - from);
   return (
     <section className="mt-8" aria-label="Drawn to scale">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Drawn to scale</h2>
+      <h2 className="double-ruled">Drawn to scale</h2>
       <p className="mt-2 text-sm text-soft">
         Black: hands on it. Hatched: it goes on by itself. Dotted: it waits. The light bands are the hours you work; a thick foot is what
         nothing may hold up.

@@ -39,7 +39,7 @@ export function WeekPage() {
           <Dries week={week} />
           {now.length > 0 && (
             <section aria-label="Next">
-              <h2 className="border-b-[3px] border-double border-ink pb-1">{dayHead(week, now[0])}</h2>
+              <h2 className="double-ruled">{dayHead(week, now[0])}</h2>
               <ul>
                 {now.map((task) => (
                   <ToDo key={task.key} week={week} task={task} />
@@ -69,7 +69,7 @@ function Dries({ week }: { week: Week }) {
   if (running.length === 0) return null;
   return (
     <section className="mb-6" aria-label="Drying, setting, cooling">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Drying, setting, cooling</h2>
+      <h2 className="double-ruled">Drying, setting, cooling</h2>
       <ul>
         {running.map((task) => (
           <li key={task.key} className="hairline flex flex-wrap items-baseline gap-x-4 py-2" data-running={task.step}>
@@ -149,7 +149,7 @@ const ALONE = { may: '', watched: 'Somebody stays near while it goes on.', never
 function Pours({ week }: { week: Week }) {
   return (
     <section aria-label="Pours">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Pours</h2>
+      <h2 className="double-ruled">Pours</h2>
       <ul>
         {[...week.moulds, ...week.others].map((mould) => (
           <Pour key={mould.attempt_id} week={week} mould={mould} />
@@ -228,7 +228,7 @@ function ByDay({ week }: { week: Week }) {
   if (days.length === 0) return null;
   return (
     <section className="mt-8" aria-label="Day by day">
-      <h2 className="border-b-[3px] border-double border-ink pb-1">Day by day</h2>
+      <h2 className="double-ruled">Day by day</h2>
       {days.map(({ day, tasks }) => (
         <div key={day} className="mt-3 sm:grid sm:grid-cols-[8rem_1fr] sm:gap-4">
           <h3 className="lettering text-ink">{dayName(day)}</h3>

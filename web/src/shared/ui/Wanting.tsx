@@ -17,7 +17,7 @@ export function Wanting({
   if (wanting.length === 0) return null;
   return (
     <section className="mt-8" aria-label={label}>
-      <h2 className="border-b-[3px] border-double border-ink pb-1">{title}</h2>
+      <h2 className="double-ruled">{title}</h2>
       <ul>
         {wanting.map((line) => (
           <li key={line.id} className="hairline flex gap-2 py-2 first:border-t-0">
